@@ -7,6 +7,13 @@ const SHORTENED =
 
 const blank = (text: string): string => ' '.repeat(text.length)
 
+/** The label of another item, “b)”, parts it from the one before; what closes a bracket is none. */
+function parted(label: string, at: number, whole: string): string {
+  const open = whole.slice(0, at).replace(/[^()]/g, '')
+  const inside = open.replaceAll('()', '').includes('(') && !label.startsWith('(')
+  return inside ? label : ';'.padStart(label.length)
+}
+
 /**
  * A printed line made ready for reading, every character in its place: `H.T.` as `HT`, sentences parted by semicolons,
  * `candidate's` as `candidate s`.
@@ -14,6 +21,7 @@ const blank = (text: string): string => ' '.repeat(text.length)
 export function normalised(line: string): string {
   const letters = line
     .replace(/^\s*(?:\(?(?:\d+|[ivx]+|[a-hA-H])[.)]|[•*–—-])\s+/, blank)
+    .replace(/(?<=[\s;,])\(?[b-h]\)(?=\s)/g, parted)
     .replace(/([♩♪])\./g, '$1˙')
     .replace(/['’]s\b/g, ' s')
     .replace(/[\r\n]/g, ';')
@@ -170,6 +178,23 @@ function headed({ items, heads }: Segment): Understood[] {
   return remaining.length > 0 ? [...remaining.map(asItem), PAUSE, ...items] : [...items]
 }
 
+/** What a phrase says of hands or octaves; null where it says nothing of either. */
+function endsWith({ part }: Meaning): 'hands' | 'octaves' | null {
+  if (part.is === 'change') return part.change.hands ? 'hands' : part.change.octaves ? 'octaves' : null
+  return part.is === 'ask' && part.ask.hands ? 'hands' : null
+}
+
+/** Hands and octaves that the last stretch of a line says count for those before it that say nothing of them. */
+function atTheEnd(segment: Segment, last: Segment): Understood[] {
+  if (segment === last) return []
+  const said = new Set([...meaningsIn(segment.items), ...segment.heads].map(endsWith))
+  const own = last.items.filter(({ meaning }) => {
+    const field = meaning ? endsWith(meaning) : null
+    return field !== null && !said.has(field)
+  })
+  return own.length > 0 ? [PAUSE, ...own] : []
+}
+
 /**
  * Subjects of a printed line. Stretches that name keys or kinds are subjects; what stands between semicolons beside them
  * holds for all of them.
@@ -191,6 +216,12 @@ export function subjectsOf(understood: readonly Understood[]): Subject[] {
   const rest = segments.filter((segment) => !own.includes(segment) && !before.includes(segment))
   const flat = (some: readonly Segment[]) => some.flatMap(({ items }) => [PAUSE, ...items])
   return own.map((segment) => ({
-    items: [...flat(before).slice(1), ...(before.length > 0 ? [PAUSE] : []), ...headed(segment), ...flat(rest)],
+    items: [
+      ...flat(before).slice(1),
+      ...(before.length > 0 ? [PAUSE] : []),
+      ...headed(segment),
+      ...atTheEnd(segment, own.at(-1)!),
+      ...flat(rest),
+    ],
   }))
 }
