@@ -83,7 +83,8 @@ export function aligned(a: Side, b: Side): Aligned[] {
     if (byKey.has(key)) found.set(a.indices[at]!, b.indices[byKey.get(key)!]!)
   })
   if (a.legs) {
-    const open = b.indices.map((_, at) => at).filter((at) => ![...found.values()].includes(b.indices[at]!))
+    const met = new Set(found.values())
+    const open = b.indices.flatMap((index, at) => (met.has(index) ? [] : [at]))
     a.indices.forEach((index, at) => {
       if (found.has(index)) return
       const place = open.findIndex((other) => placesB[other] === placesA[at])

@@ -47,10 +47,13 @@ function keyOf({ recipe, sections }: RealisedStudy): LineKey | null {
 /** By what is heard, so that a hand that begins downward goes down; a pattern goes the way of its leg. */
 function waysOf({ recipe }: RealisedStudy, { notes }: SolvedLine): Way[] {
   if (!isPlainPattern(recipe.pattern)) return notes.map(({ leg }) => leg)
-  return notes.map(({ step, midi, leg }, at) => {
-    const before = notes.findLast((each, place) => place < at && each.step < step)
-    const after = notes.find((each, place) => place > at && each.step > step)
-    const by = before ? midi - before.midi : after ? after.midi - midi : 0
+  // of notes struck together the highest shows the way; the first step has its way from the second
+  const tops = [...new Map(notes.map(({ step, midi }) => [step, midi]))]
+  const places = new Map(tops.map(([step], at) => [step, at]))
+  return notes.map(({ step, midi, leg }) => {
+    const at = places.get(step)!
+    const [before, after] = [tops[at - 1], tops[at + 1]]
+    const by = before ? midi - before[1] : after ? after[1] - midi : 0
     return by === 0 ? leg : by > 0 ? 'up' : 'down'
   })
 }

@@ -65,7 +65,7 @@ export function accordionMeasures(
   const { handSize } = asked.recipe
   return {
     ...askedMeasures(asked),
-    ...groupsIn(asked),
+    ...(right?.buttons ? {} : groupsIn(asked)),
     ...most([
       ...(right && played(right) ? [...(right.buttons ? [] : [rootIn(asked)]), handMeasures(right, handSize)] : []),
       ...(left && played(left) ? ['leaps' in left ? boardMeasures(left) : handMeasures(left, handSize)] : []),

@@ -2,8 +2,7 @@ import { messageMaker } from '../message'
 import type { Part } from './measures'
 
 /** How much of the index a part makes, in words. */
-export const AMOUNTS = ['much', 'some', 'little'] as const
-export type Amount = (typeof AMOUNTS)[number]
+export type Amount = 'much' | 'some' | 'little'
 
 /** What makes a study hard. */
 export type DifficultyMessages = {

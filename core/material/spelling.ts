@@ -1,14 +1,15 @@
 import { type Message, named } from '../message'
-import { type Note, noteName, pitchClass } from '../pitch'
+import { modulo, type Note, noteAbove, noteName, pitchClass } from '../pitch'
 import type { Material } from './material'
 import { materialMessage } from './messages'
 
-const LETTERS = ['C', 'D', 'E', 'F', 'G', 'A', 'B'] as const
-
-/** The same key under the name of a letter as it is. */
-function plainName(note: Note): string | null {
-  const letter = LETTERS.find((each) => pitchClass({ letter: each, alteration: 0 }) === pitchClass(note))
-  return letter ?? null
+/** The same key by the name of the letter next to it: G of F double sharp, F sharp of E double sharp. */
+function plainName(note: Note): string {
+  const up = note.alteration > 0
+  const steps = up ? 1 : 6
+  const beside = noteAbove({ ...note, alteration: 0 }, { steps, semitones: 0 })
+  const alteration = modulo(pitchClass(note) - pitchClass({ ...beside, alteration: 0 }) + 6, 12) - 6
+  return noteName({ ...beside, alteration })
 }
 
 /**
@@ -21,8 +22,7 @@ export function doubleSignMessages({ kind, up, down }: Material): Message[] {
   const doubled = [...up, ...down].filter(({ alteration }) => Math.abs(alteration) === 2)
   const names = [...new Map(doubled.map((note) => [noteName(note), note])).values()]
   const of = kind.family === 'arpeggio' || kind.family === 'seventh' ? 'chord' : 'scale'
-  return names.flatMap((note) => {
-    const plain = plainName(note)
-    return plain ? [materialMessage('spelling.double', { note: named(noteName(note)), plain: named(plain), of })] : []
-  })
+  return names.map((note) =>
+    materialMessage('spelling.double', { note: named(noteName(note)), plain: named(plainName(note)), of }),
+  )
 }

@@ -1,5 +1,5 @@
 /** Where a key lies beside the groups of two and three black keys; the same on every keyboard and on bars in two rows. */
-export const GROUP_PLACES = [
+const GROUP_PLACES = [
   'left-of-two',
   'first-of-two',
   'between-two',

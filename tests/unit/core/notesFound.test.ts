@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import type { RecipeInput } from '#core/instrument'
-import { KIND_IDS } from '#core/material'
+import { KIND_IDS, materialOf } from '#core/material'
 import { DomainError } from '#core/message'
+import { noteName } from '#core/pitch'
 import { notesMessages, realise, type RealisedStudy } from '#core/realise'
 import { meetingsMessage } from '#core/together'
 import { inEnglish } from '../../support/english'
@@ -24,9 +25,11 @@ describe('what is said of a study’s notes', () => {
   it('says why a double sharp or flat is none of its plain neighbours', () => {
     expect(said('G#', 'harmonic-minor')).toContain('F× and not G: the scale has each letter once.')
     expect(said('C', 'diminished-seventh-arpeggio')).toContain('B♭♭ and not A: a chord is spelled in thirds.')
+    expect(said('A#', 'lydian-augmented')).toContain('E× and not F♯: the scale has each letter once.')
   })
 
   it('says it of every double sign of every kind with one note to each letter, and of no other', () => {
+    let count = 0
     for (const kind of KIND_IDS) {
       for (const tonic of ['G#', 'D#', 'A#', 'Db', 'Cb', 'F#']) {
         let study: RealisedStudy
@@ -37,9 +40,15 @@ describe('what is said of a study’s notes', () => {
           throw error
         }
         const doubles = notesMessages(study).filter(({ code }) => code === 'spelling.double')
-        for (const { params } of doubles) expect((params!.note as { note: string }).note).toMatch(/^[A-G](##|bb)$/)
+        const said = doubles.map(({ params }) => (params!.note as { note: string }).note)
+        const { up, down } = materialOf({ tonic, kind })
+        const lettered = [up, down].every((row) => new Set(row.map(({ letter }) => letter)).size === row.length)
+        const own = [...up, ...down].map(noteName).filter((name) => /(##|bb)$/.test(name))
+        expect(said.sort(), `${tonic} ${kind}`).toEqual(lettered ? [...new Set(own)].sort() : [])
+        count += said.length
       }
     }
+    expect(count).toBeGreaterThan(20)
   })
 })
 
