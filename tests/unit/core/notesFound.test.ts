@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { RecipeInput } from '#core/instrument'
-import { KIND_IDS, materialOf } from '#core/material'
+import { KIND_IDS, materialOf, type NamedMaterial } from '#core/material'
 import { DomainError } from '#core/message'
 import { noteName } from '#core/pitch'
 import { notesMessages, realise, type RealisedStudy } from '#core/realise'
@@ -41,7 +41,7 @@ describe('what is said of a study’s notes', () => {
         }
         const doubles = notesMessages(study).filter(({ code }) => code === 'spelling.double')
         const said = doubles.map(({ params }) => (params!.note as { note: string }).note)
-        const { up, down } = materialOf({ tonic, kind })
+        const { up, down } = materialOf(study.recipe.material as NamedMaterial)
         const lettered = [up, down].every((row) => new Set(row.map(({ letter }) => letter)).size === row.length)
         const own = [...up, ...down].map(noteName).filter((name) => /(##|bb)$/.test(name))
         expect(said.sort(), `${tonic} ${kind}`).toEqual(lettered ? [...new Set(own)].sort() : [])
