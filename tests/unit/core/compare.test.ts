@@ -88,7 +88,9 @@ describe('two studies side by side', () => {
     expect(flat[0]).toBe('transposed a half step up')
     // 1 2 3 1 2 3 4 against 2 3 1 2 3 4 1, the outer notes apart
     expect(flat[1]).toMatch(/^right hand: other fingers on degrees 1, 2, 3, 4, 5, 6 and 7$/)
-    expect(shown(study('F', 'major', right), study('B', 'major', right))[1]).toBe('right hand: other fingers on degrees 4, 5, 6 and 7')
+    expect(shown(study('F', 'major', right), study('B', 'major', right))[1]).toBe(
+      'right hand: other fingers on degrees 4, 5, 6 and 7',
+    )
     const minor = shown(study('C', 'major', right), study('A', 'natural-minor', right))
     expect(minor[0]).toBe(
       'degree 3 lies a half step lower, degree 6 lies a half step lower and degree 7 lies a half step lower',
