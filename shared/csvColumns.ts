@@ -7,7 +7,7 @@ import { problemMessage } from './messages'
 export const COLUMNS = [
   ...['grade', 'grade_title', 'group', 'group_title', 'any', 'of', 'draw', 'id', 'words', 'reading', 'open', 'keys'],
   ...['except', 'pick', 'kinds', 'chooser', 'scope', 'inversions', 'seventh', 'hands', 'motion', 'contrary_from'],
-  ...['interval', 'tonic_hand', 'octaves', 'course', 'top', 'articulations', 'touch_chooser', 'beat', 'bpm'],
+  ...['interval', 'tonic_hand', 'octaves', 'course', 'top', 'articulations', 'touch_chooser', 'touch', 'beat', 'bpm'],
   ...[
     'notes_per_beat',
     'tempo_kind',
@@ -76,6 +76,7 @@ const READERS: Readonly<Record<string, Reader>> = {
   octaves: whole,
   line,
   sticks: line,
+  touch: line,
   articulations: list,
   mallets: whole,
   bellows_beats: whole,

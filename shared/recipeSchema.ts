@@ -250,6 +250,7 @@ const FIELDS: Readonly<Record<keyof RecipeInput, Joi.Schema>> = {
   repeats: Joi.valid(...REPEATS),
   handSize: Joi.valid(...HAND_SIZES),
   articulation: Joi.valid(...ARTICULATIONS),
+  touch: Joi.object({ right: Joi.valid(...ARTICULATIONS), left: Joi.valid(...ARTICULATIONS) }).allow(null),
   tempo: Joi.object({
     bpm: Joi.number().integer().min(TEMPO_RANGE.least).max(TEMPO_RANGE.most),
     notesPerBeat: Joi.valid(...NOTES_PER_BEAT),

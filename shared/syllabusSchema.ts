@@ -106,6 +106,9 @@ const ENTRY_FIELDS: Readonly<Record<keyof Entry, Joi.Schema>> = {
   top: Joi.valid('once', 'twice', null).default(null),
   articulations: listOf(ARTICULATIONS, ENTRY_DEFAULTS.articulations),
   touchChooser: oneOf(CHOOSERS, ENTRY_DEFAULTS.touchChooser),
+  touch: Joi.object({ right: Joi.valid(...ARTICULATIONS).required(), left: Joi.valid(...ARTICULATIONS).required() })
+    .allow(null)
+    .default(null),
   tempo: tempoSchema.required(),
   figure: oneOf(FIGURES, ENTRY_DEFAULTS.figure),
   walk: oneOf(WALKS, ENTRY_DEFAULTS.walk),

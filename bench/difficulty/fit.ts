@@ -101,7 +101,7 @@ function printed(index: Index, pairs: readonly Pair[], weights: readonly number[
 }
 
 /** What no pair speaks of: by hand (ours). Small hands and groups of fingers have to outweigh what else they change. */
-const BY_HAND: Readonly<Partial<Record<Measure, number>>> = { smallHand: 10, groups: 12 }
+const BY_HAND: Readonly<Partial<Record<Measure, number>>> = { smallHand: 10, groups: 12, touchesApart: 8 }
 const OTHERS = 5
 
 /** The weights of an index; what does not occur in its pairs has one by hand. */

@@ -52,9 +52,12 @@ function paced(change: Changes, meaning: readonly Meaning[], base: RecipeInput):
   return { change: { ...change, tempo: { ...change.tempo, bpm } }, said: [said] }
 }
 
-/** Contrary motion and hands apart take both hands, whichever the study had. */
+/** Contrary motion, hands apart, and a touch for each take both hands, whichever the study had. */
 function withBothHands(change: Changes, base: RecipeInput): { change: Changes; said: Message[] } {
-  const takesBoth = change.motion === 'contrary' || (change.interval !== undefined && change.interval !== 'octave')
+  const takesBoth =
+    change.motion === 'contrary' ||
+    Boolean(change.touch) ||
+    (change.interval !== undefined && change.interval !== 'octave')
   const alone = base.hands === 'right' || base.hands === 'left'
   if (!takesBoth || !alone || change.hands !== undefined) return { change, said: [] }
   return { change: { ...change, hands: 'together' }, said: [callMessage('call.both-hands')] }

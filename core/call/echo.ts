@@ -26,6 +26,8 @@ const fieldMessage = (path: string, value: unknown): Message => ({
 })
 
 function valueMessage(path: string, value: unknown): Message[] {
+  // what goes back to its default says nothing
+  if (value === undefined) return []
   if (typeof value !== 'object' || value === null || Array.isArray(value)) return [fieldMessage(path, value)]
   return Object.entries(value).flatMap(([inner, each]) => valueMessage(`${path}.${inner}`, each))
 }

@@ -1,3 +1,4 @@
+import { touchedAs } from './lexiconTouch'
 import { FORMS, type Form, type Related } from '../material'
 import type { Interval } from '../pitch'
 import { LINE_RULES } from './lexiconLine'
@@ -304,8 +305,8 @@ const MORE: readonly Rule[] = [
   ...fixed(['just down', 'bajando', 'solo bajando', 'nur abwarts'], {
     part: { is: 'change', change: { course: 'down' } },
   }),
-  ...fixed(['smooth|smoothly|gebunden|ligado'], { part: { is: 'change', change: { articulation: 'legato' } } }),
-  ...fixed(['detached|picado'], { part: { is: 'change', change: { articulation: 'staccato' } } }),
+  ...fixed(['smooth|smoothly|gebunden|ligado'], { part: { is: 'change', change: touchedAs('legato') } }),
+  ...fixed(['detached|picado'], { part: { is: 'change', change: touchedAs('staccato') } }),
 ]
 
 /** Words that a sentence needs in other languages. */

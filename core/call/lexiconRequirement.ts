@@ -177,7 +177,6 @@ const BOARD: Rule[] = [
   fixed(phrases, { part: { is: 'change', change: { accordion }, usual: { hands: 'left' } } } as never),
 )
 
-const TOUCHES = ['legato', 'staccato'] as const
 const SIDES = ['right', 'left'] as const
 
 const PLAYING: Rule[] = [
@@ -189,32 +188,14 @@ const PLAYING: Rule[] = [
     resolution: 'tonic-chord',
   }),
   ...CONDITIONS.flatMap((words) => says([words], { condition: words })),
-  // a touch for each hand is shown as it was printed
-  ...TOUCHES.flatMap((touch) =>
-    SIDES.flatMap((side) => {
-      const [other, rest] = [side === 'right' ? 'left' : 'right', touch === 'legato' ? 'staccato' : 'legato']
-      return says([`${side}|${side[0]}h hand? ${touch} ,? and? ${other}|${other[0]}h hand? ${rest}`], {
-        condition: `${side} hand ${touch}, ${other} hand ${rest}`,
-      })
-    }),
-  ),
   ...says(['crescendo|cresc going? up|ascending ,? and? diminuendo|dim|decrescendo going? down|descending'], {
     condition: 'crescendo and diminuendo',
   }),
   ...says(['swing|swung rhythm|rhythms|quavers|eighths?'], { condition: 'swung' }),
   ...says(['in|with? a? dotted rhythm|rhythms'], { condition: 'dotted rhythm' }),
-  ...TOUCHES.flatMap((touch) =>
-    SIDES.flatMap((side) =>
-      says(
-        [
-          `${touch} in the? ${side}|${side[0]}h hand?`,
-          `${side}|${side[0]}h hand? ${touch} ,? ${touch === 'legato' ? 'staccato' : 'legato'} in the? other|${side === 'left' ? 'right' : 'left'} hand?`,
-        ],
-        {
-          condition: `${touch} in the ${side} hand`,
-        },
-      ),
-    ),
+  // alone it says what is usual: of what is meant besides, the words are kept
+  ...SIDES.flatMap((side) =>
+    says([`legato in the? ${side}|${side[0]}h hand?`], { condition: `legato in the ${side} hand` }),
   ),
 ]
 

@@ -1,13 +1,15 @@
 import type { RecipeInput } from '../instrument'
 import type { Meaning, Signs } from './part'
+import { TOUCH_BY_HAND, touchedAs } from './lexiconTouch'
 import { fixed, type Rule, rules } from './rules'
 
 type Change = Omit<RecipeInput, 'material'>
 const says = (phrases: readonly string[], change: Change): Rule[] => fixed(phrases, { part: { is: 'change', change } })
 
 const TOUCH: Rule[] = [
-  ...says(['legato|leg'], { articulation: 'legato' }),
-  ...says(['staccato|stacc'], { articulation: 'staccato' }),
+  ...says(['legato|leg'], touchedAs('legato')),
+  ...says(['staccato|stacc'], touchedAs('staccato')),
+  ...TOUCH_BY_HAND,
   ...says(['one clef', 'own clefs', 'no clef changes|change', 'without clef changes|change'], { clefs: 'own' }),
   ...says(['changing clefs|clef', 'clef changes'], { clefs: 'changing' }),
   ...says(['no|without signature', 'signature none'], { signature: 'none' }),

@@ -1,3 +1,4 @@
+import { echoOf } from './echo'
 import { callMessage } from './messages'
 import type { Message } from '../message'
 import { inversionsOf, KINDS, type KindId } from '../material'
@@ -187,7 +188,22 @@ export function entryFrom(
     tempo: tempo.tempo,
     ...without({ ...fields, ...playingFrom(heard, kinds.kinds), pick: pickFrom(heard), conditions, open }),
   }
-  return { entry, problems: [...tempo.problems, ...problemsOf(change), ...askedElsewhere(heard, entry, rest.context)] }
+  return {
+    entry,
+    problems: [
+      ...tempo.problems,
+      ...problemsOf(change),
+      ...touchedTwice(heard),
+      ...askedElsewhere(heard, entry, rest.context),
+    ],
+  }
+}
+
+/** A touch for both hands beside one for each: which of them is meant is not taken from their order. */
+function touchedTwice({ touches: [both], change: { touch } }: Heard): Message[] {
+  if (!both || !touch) return []
+  const [before, after] = [{ articulation: both }, { touch }].map((change) => echoOf({ is: 'change', change }))
+  return [callMessage('asked.twice', { before: before!, after: after! })]
 }
 
 /** Rhythms are shown, not graded. */

@@ -2,7 +2,7 @@ import { callMessage } from './messages'
 import type { Message } from '../message'
 import { KINDS, type KindId, leadsToKey, signatureOf, usualTonics } from '../material'
 import { fifthsOf, type Note, noteName, parseNote, pitchClass } from '../pitch'
-import { type Articulation, NOTES_PER_BEAT, type Tempo } from '../study'
+import { type Articulation, type HandTouch, NOTES_PER_BEAT, type Tempo } from '../study'
 import type { Chooser, Entry, EntryInput } from '../syllabus'
 import type { Heard } from './heard'
 
@@ -97,11 +97,15 @@ export function handsFrom({ ask, hands, or, choosers }: Heard): { hands: Entry['
   return { hands: ask.hands ?? hands[0] ?? 'together', open: [] }
 }
 
-export function touchFrom({ touches, or, choosers }: Heard): {
+/** Touches asked; where each hand has its own, that stands for both. */
+export function touchFrom({ touches, change, or, choosers }: Heard): {
   articulations: Articulation[]
+  touch?: HandTouch
   touchChooser: Chooser
   open: string[]
 } {
+  const { right, left } = change.touch ?? {}
+  if (right && left) return { articulations: [], touch: { right, left }, touchChooser: 'candidate', open: [] }
   const articulations = [...new Set(touches)]
   if (articulations.length < 2) return { articulations, touchChooser: 'candidate', open: [] }
   if (choosers.touch) return { articulations, touchChooser: choosers.touch, open: [] }

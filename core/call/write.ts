@@ -95,7 +95,10 @@ const CHORD_PHRASES: readonly Phrase[] = [
   { of: ({ bookends }) => bookends.labels, say: ({ bookends }) => LABELS[bookends.labels] },
 ]
 const REST_PHRASES: readonly Phrase[] = [
-  { of: ({ articulation }) => articulation, say: ({ articulation }) => articulation },
+  {
+    of: ({ articulation, touch }) => [articulation, touch],
+    say: ({ articulation, touch }) => (touch ? `right hand ${touch.right}, left hand ${touch.left}` : articulation),
+  },
   { of: ({ clefs }) => clefs, say: ({ clefs }) => (clefs === 'own' ? 'own clefs' : 'changing clefs') },
   {
     of: ({ signature }) => signature,

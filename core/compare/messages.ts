@@ -1,6 +1,6 @@
 import type { Harder } from '../difficulty'
 import { type ListParam, type Message, type NoteParam, messageMaker } from '../message'
-import type { Articulation, Course } from '../study'
+import type { Course } from '../study'
 
 /** What changes from one study to another; `player` tells whose line, `plays` what marks it has. */
 export interface CompareMessages {
@@ -22,7 +22,7 @@ export interface CompareMessages {
   'diff.no-longer': { what: Message }
   'diff.course': { from: Course; to: Course }
   'diff.school': { from: Message; to: Message }
-  'diff.touch': { from: Articulation; to: Articulation }
+  'diff.touch': { from: Message; to: Message }
   /** Notes a minute. */
   'diff.tempo': { from: number; to: number; how: 'faster' | 'slower' }
   /** Every note, or degree, that both have is taken alike; `ends`: but for the outer notes. */

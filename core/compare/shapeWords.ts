@@ -3,7 +3,7 @@ import { KINDS, materialOf } from '../material'
 import { joined, type Message, named } from '../message'
 import { noteName } from '../pitch'
 import { type RealisedStudy, titleParts } from '../realise'
-import { isFree, notesPerMinute } from '../study'
+import { isFree, notesPerMinute, touchedAlike, touchMessage } from '../study'
 import { compareMessage } from './messages'
 
 type Pair = readonly [RealisedStudy, RealisedStudy]
@@ -80,9 +80,9 @@ function schoolMessage({ recipe: a }: RealisedStudy, { recipe: b }: RealisedStud
 /** Touch and tempo. */
 export function playingMessages({ recipe: a }: RealisedStudy, { recipe: b }: RealisedStudy): Message[] {
   const [from, to] = [notesPerMinute(a.tempo), notesPerMinute(b.tempo)]
-  const touched = familyOf(a).hasTouch && familyOf(b).hasTouch && a.articulation !== b.articulation
+  const touched = familyOf(a).hasTouch && familyOf(b).hasTouch && !touchedAlike(a, b)
   return [
-    ...(touched ? [compareMessage('diff.touch', { from: a.articulation, to: b.articulation })] : []),
+    ...(touched ? [compareMessage('diff.touch', { from: touchMessage(a), to: touchMessage(b) })] : []),
     ...(from === to ? [] : [compareMessage('diff.tempo', { from, to, how: to > from ? 'faster' : 'slower' })]),
   ]
 }

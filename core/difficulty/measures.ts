@@ -37,7 +37,9 @@ export const MEASURES = {
   unmirrored: 'motion',
   length: 'length',
   speed: 'speed',
+  /** Detached notes; a touch for each hand. */
   staccato: 'touch',
+  touchesApart: 'touch',
   /** Lengths that are not even, accents, a ladder. */
   uneven: 'rhythm',
   /** Left hand of an accordion: its board, how many buttons of it, and leaps over it. */

@@ -30,7 +30,8 @@ export function askedMeasures({ recipe, kinds, keys }: Asked): Measures {
     manyKeys: rising(Math.max(0, keys - 1), HALF.keys),
     pattern: isPlainPattern(recipe.pattern) ? 0 : 1,
     speed: rising(notesPerMinute(recipe.tempo), HALF.notesPerMinute),
-    staccato: recipe.articulation === 'staccato' ? 1 : 0,
+    staccato: recipe.articulation === 'staccato' || recipe.touch ? 1 : 0,
+    touchesApart: recipe.touch ? 1 : 0,
     uneven: even ? 0 : 1,
   }
 }

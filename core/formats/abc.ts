@@ -1,4 +1,5 @@
 import { type ScoreEvent, type ScoreNote, scoreOf, type ScoreStaff } from '../notation'
+import { touchOf } from '../study'
 import type { PlacedSign } from '../instrument'
 import { type Bundle, isMinor, type Piece } from './piece'
 import { END, endedAt, signsAt, STROKE_SIGNS } from './signs'
@@ -80,7 +81,7 @@ function staffLines(staff: ScoreStaff, voice: number, staccato: boolean, signs: 
 function tuneOf(piece: Piece, number: number): string {
   const { study, title } = piece
   const score = scoreOf(study)
-  const { tempo, articulation } = study.recipe
+  const { recipe } = study
   const clefs = score.staves.map(
     (staff, at) => `V:${at + 1} clef=${staff.bars[0]?.events[0]?.writing.clef ?? 'treble'}`,
   )
@@ -90,12 +91,17 @@ function tuneOf(piece: Piece, number: number): string {
     `T:${title.replaceAll('♯', '#').replaceAll('♭', 'b')}`,
     `M:${score.beatsPerBar}/4`,
     'L:1/32',
-    `Q:1/4=${tempo.bpm}`,
+    `Q:1/4=${recipe.tempo.bpm}`,
     ...(count > 1 ? ['%%score {1 | 2}'] : []),
     ...clefs,
     `K:${keyOf(piece, score.fifths)}`,
     ...score.staves.map((staff, at) =>
-      staffLines(staff, at + 1, articulation === 'staccato', at === 0 ? endedAt(score.signs, study.steps) : []),
+      staffLines(
+        staff,
+        at + 1,
+        touchOf(recipe, staff.player) === 'staccato',
+        at === 0 ? endedAt(score.signs, study.steps) : [],
+      ),
     ),
   ].join('\n')
 }

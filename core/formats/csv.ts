@@ -19,7 +19,7 @@ function rowOf({ title, study }: Piece): Record<string, string | number> {
     interval: recipe.interval,
     octaves: recipe.octaves,
     course: recipe.course,
-    touch: recipe.articulation,
+    touch: recipe.touch ? `right ${recipe.touch.right}, left ${recipe.touch.left}` : recipe.articulation,
     bpm: tempo.bpm,
     notes_per_beat: tempo.notesPerBeat,
     school: recipe.school,

@@ -1,4 +1,5 @@
 import { type ScoreEvent, type ScoreNote, scoreOf, type ScoreStaff } from '../notation'
+import { touchOf } from '../study'
 import type { PlacedSign } from '../instrument'
 import { type Bundle, isMinor, type Piece } from './piece'
 import { END, endedAt, signsAt, STROKE_SIGNS } from './signs'
@@ -77,7 +78,12 @@ function scoreBlock(piece: Piece): string {
   const key = `\\key ${(minor ? MINORS : MAJORS)[score.fifths + 7]} ${minor ? '\\minor' : '\\major'}`
   const head = `${key} \\time ${score.beatsPerBar}/4 \\tempo 4 = ${study.recipe.tempo.bpm}`
   const staves = score.staves.map((staff, at) =>
-    staffOf(staff, head, study.recipe.articulation === 'staccato', at === 0 ? endedAt(score.signs, study.steps) : []),
+    staffOf(
+      staff,
+      head,
+      touchOf(study.recipe, staff.player) === 'staccato',
+      at === 0 ? endedAt(score.signs, study.steps) : [],
+    ),
   )
   const group = staves.length > 1 ? `\\new PianoStaff <<\n${staves.join('\n')}\n>>` : staves[0]!
   return `\\score {\n${group}\n\\header { piece = ${quoted(title)} }\n\\layout { }\n\\midi { }\n}`

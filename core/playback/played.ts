@@ -1,6 +1,6 @@
 import { familyOf, type HeardNote, type Player, type WrittenNote } from '../instrument'
 import { inkOf, lineFor, playersIn, type RealisedStudy } from '../realise'
-import { heldBeats, type Tempo } from '../study'
+import { heldBeats, type Tempo, touchOf } from '../study'
 import { ringing, swelling } from './shaped'
 
 /** A note as it is heard. */
@@ -60,7 +60,7 @@ function writtenNotes(study: RealisedStudy, player: Player): WrittenNote[] {
     const start = swung(value.start, perBeat, swing)
     const written = holds === undefined ? value.beats : heldBeats(rhythm, step, holds)
     const end = holds === undefined ? swung(value.start + value.beats, perBeat, swing) : value.start + written
-    const beats = (end - start) * (recipe.articulation === 'staccato' ? STACCATO : LEGATO)
+    const beats = (end - start) * (touchOf(recipe, player) === 'staccato' ? STACCATO : LEGATO)
     const onBeat = Math.abs(value.start - Math.round(value.start)) < 1e-6
     const strength = accents.has(step) ? STRENGTH.accent : onBeat ? STRENGTH.beat : STRENGTH.plain
     return { index, step, midi: midi[index]!, start, beats, strength }

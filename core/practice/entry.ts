@@ -57,12 +57,12 @@ export function studyKeyOf(recipe: Recipe): string {
 /** What makes the notes and their fingers the same, whatever the touch: who has them in one has them in the other. */
 export function notesKeyOf(recipe: Recipe): string {
   let notes = NOTES.get(recipe)
-  if (notes === undefined) NOTES.set(recipe, (notes = lineMessage({ ...recipe, articulation: 'legato' })))
+  if (notes === undefined) NOTES.set(recipe, (notes = lineMessage({ ...recipe, articulation: 'legato', touch: null })))
   return notes
 }
 
 function lineMessage(recipe: Recipe): string {
-  const { material, motion, interval, contraryFrom, articulation, course } = recipe
+  const { material, motion, interval, contraryFrom, articulation, touch, course } = recipe
   const notes = isFree(material)
     ? material.pitches
     : [pitchClass(parseNote(material.tonic)), material.kind, material.inversion ?? 0]
@@ -80,7 +80,7 @@ function lineMessage(recipe: Recipe): string {
     notes,
     motion,
     shared,
-    articulation,
+    touch ? [touch.right, touch.left] : articulation,
     course,
     ...shape,
     ...own,

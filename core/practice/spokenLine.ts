@@ -51,6 +51,8 @@ const toldOf = ({ material: _, octaves: _octaves, tempo: _tempo, hands: _hands, 
 /** Whether what a line says rules a study out; a hand alone is played of both as well. */
 function isRuledOut(own: Recipe, required: RecipeInput, hands: Hands | null): boolean {
   if (differs(own, toldOf(required))) return true
+  // one touch that is named is that of both hands
+  if (required.articulation !== undefined && !required.touch && own.touch) return true
   return hands !== null && own.hands !== hands && (own.hands !== 'together' || hands === 'together')
 }
 
@@ -66,13 +68,13 @@ function asUsual(own: Recipe, required: RecipeInput): Recipe | null {
 
 /** How far a study is from what was called: what nobody said is taken as usual. */
 function distance(own: Recipe, required: RecipeInput, hands: Hands | null): number {
-  const { motion, articulation, octaves } = required
+  const { motion, articulation, touch, octaves } = required
   const usual = asUsual(own, required)
   const { tells } = familyOf(own).route
   const apart: readonly (readonly [boolean, number])[] = [
     [hands !== null && own.hands !== hands, 4],
     [motion === undefined && own.motion === 'contrary', 2],
-    [articulation === undefined && own.articulation !== 'legato', 2],
+    [articulation === undefined && touch === undefined && (own.articulation !== 'legato' || Boolean(own.touch)), 2],
     [octaves !== undefined && own.octaves !== octaves, 1],
     [usual !== null && String(tells(own)) !== String(tells(usual)), 2],
     [usual !== null && JSON.stringify(own.pattern) !== JSON.stringify(usual.pattern), 2],

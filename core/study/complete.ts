@@ -18,7 +18,6 @@ import { type UsualStart, usualOctave } from './usualStart'
 import { type Course, COURSES } from './line'
 import { NOTES_PER_BEAT, type Tempo, TEMPO_RANGE } from './pace'
 import {
-  ARTICULATIONS,
   CLEFS,
   type CommonInput,
   type CommonRecipe,
@@ -35,6 +34,7 @@ import {
   MAX_PITCHES,
   MOTIONS,
 } from './recipe'
+import { completeTouch } from './touch'
 
 const DEFAULT_TEMPO: Tempo = { bpm: 60, notesPerBeat: 2 }
 /** Octaves and course of what is not a run. */
@@ -148,16 +148,17 @@ export function completeCommon(input: CommonInput, starts: UsualStart, perBeat?:
   // block chords last a beat each
   const usual = kind.texture === 'cadence' ? 1 : (perBeat ?? usualNotesPerBeat(pattern))
   const tempo = completeTempo(input.tempo, usual)
+  const shape = completeShape(input, material, kind, starts)
   return {
     format: oneOf(input.format ?? FORMAT, [FORMAT] as const, 'format'),
     material,
-    ...completeShape(input, material, kind, starts),
+    ...shape,
     pattern,
     rhythm: completeRhythm(input.rhythm, tempo),
     bookends: completeBookends(input.bookends),
     signature: oneOf(input.signature ?? 'own', SIGNATURES, 'signature'),
     clefs: oneOf(input.clefs ?? 'changing', CLEFS, 'clefs'),
-    articulation: oneOf(input.articulation ?? 'legato', ARTICULATIONS, 'articulation'),
+    ...completeTouch(input, shape.hands),
     tempo,
   }
 }

@@ -91,6 +91,7 @@ export {
   type Hands,
   type HandsApart,
   handsOf,
+  type HandTouch,
   INTERVALS,
   isFree,
   MAX_OCTAVES,
@@ -127,3 +128,4 @@ export {
 } from './shape'
 export { type Shapes, type LayoutRules } from './layoutRules'
 export { degreeOver, motifTaken } from './taken'
+export { touchedAlike, touchMessage, touchOf } from './touch'

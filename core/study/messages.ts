@@ -1,5 +1,6 @@
 import { type ListParam, type Message, type NoteParam, errorMaker, messageMaker } from '../message'
 import type { Tempo } from './pace'
+import type { Articulation } from './recipe'
 import type { Accompaniment, Figure, JourneyName, Walk } from './line/names'
 
 type Named =
@@ -14,6 +15,8 @@ export type StudyMessages = {
 } & {
   /** Notes to the beat: “triplets”. */
   notes: { perBeat: Tempo['notesPerBeat'] }
+  touch: { touch: Articulation }
+  'touch.by-hand': { right: Articulation; left: Articulation }
   'section.key': { tonic: NoteParam }
   'section.signs': { signs: number; of: 'sharp' | 'flat' }
   'section.notes': { perBeat: Tempo['notesPerBeat'] }

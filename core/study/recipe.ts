@@ -19,6 +19,11 @@ export type Motion = (typeof MOTIONS)[number]
 export type HandsApart = (typeof INTERVALS)[number]
 export type ContraryFrom = (typeof CONTRARY_FROM)[number]
 export type Articulation = (typeof ARTICULATIONS)[number]
+/** A touch for each hand. */
+export interface HandTouch {
+  readonly right: Articulation
+  readonly left: Articulation
+}
 
 /** Pitches as a teacher lists them, `F##4`; notes struck together stand in a list of their own, lowest first. */
 export interface FreePitches {
@@ -57,7 +62,10 @@ export interface CommonRecipe {
   readonly startOctave: number
   readonly signature: Signature
   readonly clefs: Clefs
+  /** How notes are joined; the right hand's where each has its own. */
   readonly articulation: Articulation
+  /** Null where the hands have one touch. */
+  readonly touch: HandTouch | null
   readonly tempo: Tempo
   /** Fingers, sticks … that the teacher fixes. */
   readonly pins: readonly PlacedMark[]
@@ -69,9 +77,9 @@ type Nested = 'tempo' | 'pattern' | 'rhythm' | 'bookends'
 export type MaterialInput = { readonly tonic: string; readonly kind: string; readonly inversion?: number } | FreePitches
 
 /** What every instrument is asked, as it may be written: everything but the material has a default. */
-export type CommonInput = Partial<Omit<CommonRecipe, Nested | 'material'>> & {
+export type CommonInput = Partial<Omit<CommonRecipe, Nested | 'material' | 'touch'>> & {
   readonly [field in Nested]?: Partial<CommonRecipe[field]>
-} & { readonly material: MaterialInput }
+} & { readonly material: MaterialInput; readonly touch?: Partial<HandTouch> | null }
 
 /** Whether a material is a list of pitches. */
 export const isFree = (material: MaterialInput): material is FreePitches => 'pitches' in material

@@ -16,7 +16,7 @@ const over = (settings: Settings, required: Readonly<Record<string, unknown>>, p
 
 /** The study that meets a requirement, at the tempo asked, in a pupil's settings. */
 export function recipeFor(required: Requirement, settings: Settings = {}): RecipeInput {
-  const { tonic, kind, inversion, octaves, course, articulations, tempo, pattern } = required
+  const { tonic, kind, inversion, octaves, course, articulations, touch, tempo, pattern } = required
   const family = familyOf(settings)
   return {
     ...settings,
@@ -24,7 +24,8 @@ export function recipeFor(required: Requirement, settings: Settings = {}): Recip
     ...over(settings, family.examined.setBy(required, settings), family.parts),
     octaves,
     course,
-    articulation: articulations[0] ?? 'legato',
+    articulation: touch?.right ?? articulations[0] ?? 'legato',
+    touch,
     tempo: { bpm: tempo.bpm, notesPerBeat: tempo.notesPerBeat },
     pattern,
   }

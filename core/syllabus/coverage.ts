@@ -5,7 +5,7 @@ import { octavesMessage } from '../realise'
 import type { AtomReport, Status } from './grade'
 import type { Atom } from './model'
 import { ease, isHole } from './drawn'
-import { requiredCourse, formsMessage, requiredHands, isOfKey, requiredSticks } from './words'
+import { requiredCourse, formsMessage, requiredHands, isOfKey, requiredSticks, requiredTouch } from './words'
 
 /** Keys in circle order from C; enharmonic names share a column. */
 const CIRCLE = [0, 7, 2, 9, 4, 11, 6, 1, 8, 3, 10, 5]
@@ -33,7 +33,6 @@ function typeMessage(atom: Atom, says: boolean): Message {
   const required = atom.variants[0]!
   const { interval, octaves, articulations, inversion } = required
   const kinds = [...new Set(atom.variants.map(({ kind }) => kind))]
-  const [touch] = articulations
   const forms = syllabusMessage('asked.forms', {
     forms: formsMessage(kinds),
     ofKey: isOfKey(atom, required) ? 'yes' : 'no',
@@ -45,7 +44,7 @@ function typeMessage(atom: Atom, says: boolean): Message {
       ...(interval === 'octave' ? [] : [syllabusMessage('asked.apart', { interval, hand: 'any' })]),
       octavesMessage(octaves),
       ...requiredCourse(required),
-      ...(articulations.length === 1 && touch && touch !== 'legato' ? [syllabusMessage('touch', { touch })] : []),
+      ...(articulations.length > 1 ? [] : requiredTouch(required)),
       ...(inversion > 0 ? [syllabusMessage('asked.inversion', { inversion })] : []),
       ...requiredSticks(required),
     ],

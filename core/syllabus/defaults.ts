@@ -21,6 +21,7 @@ export const ENTRY_DEFAULTS = {
   top: null,
   articulations: [],
   touchChooser: 'candidate',
+  touch: null,
   figure: 'straight',
   walk: 'straight',
   line: null,

@@ -2,6 +2,7 @@ import { syllabusMessage } from './messages'
 import { type Message, joined, sameMessage } from '../message'
 import { parseNote, pitchClass } from '../pitch'
 import { octavesMessage, titleMessage } from '../realise'
+import { studyMessage } from '../study'
 import type { RecipeInput } from '../instrument'
 import { atomsOf } from './expand'
 import { gradeOf, gradeSet } from './grade'
@@ -37,13 +38,15 @@ function identityOf({ tonic, variants }: Atom): string {
   ])
 }
 
-const touchMessage = ({ articulations }: Requirement): Message =>
-  articulations.length === 0
-    ? syllabusMessage('edition.any-touch')
-    : joined(
-        articulations.map((touch) => syllabusMessage('touch', { touch })),
-        'or',
-      )
+const touchMessage = ({ articulations, touch: byHand }: Requirement): Message =>
+  byHand
+    ? studyMessage('touch.by-hand', byHand)
+    : articulations.length === 0
+      ? syllabusMessage('edition.any-touch')
+      : joined(
+          articulations.map((touch) => studyMessage('touch', { touch })),
+          'or',
+        )
 
 /** What of a requirement an edition may ask otherwise, each with how it is said. */
 const SAID: readonly ((required: Requirement) => Message)[] = [

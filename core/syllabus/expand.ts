@@ -61,8 +61,10 @@ const HANDS: Record<Entry['hands'], readonly PlayerId[]> = {
 }
 
 /** Touches of each atom: any of those that the candidate may choose, or one by one. */
-const touches = ({ articulations, touchChooser }: Entry): (readonly Articulation[])[] =>
-  touchChooser === 'candidate' || articulations.length < 2 ? [articulations] : articulations.map((each) => [each])
+const touches = ({ articulations, touchChooser, touch }: Entry): (readonly Articulation[])[] =>
+  touch || touchChooser === 'candidate' || articulations.length < 2
+    ? [articulations]
+    : articulations.map((each) => [each])
 
 const leads = ({ lead }: Entry): (Hand | null)[] =>
   lead === 'both' ? ['right', 'left'] : [lead === 'either' ? null : lead]
@@ -116,6 +118,17 @@ export function countOf(entry: Entry, entries: readonly Entry[]): number {
 const patternOf = ({ figure, walk, line }: Entry, first: NamedMaterial): Pattern =>
   line ? completePattern({ figure, walk, ...line }, first) : { ...PLAIN_PATTERN, figure, walk }
 
+/** Touches of who plays: each hand's own only where both play. */
+function touchBy(
+  hands: Requirement['hands'],
+  own: Entry['touch'],
+  articulations: readonly Articulation[],
+): Pick<Requirement, 'articulations' | 'touch'> {
+  if (!own) return { articulations, touch: null }
+  if (hands !== 'together') return { articulations: [own[hands]], touch: null }
+  return own.right === own.left ? { articulations: [own.right], touch: null } : { articulations: [], touch: own }
+}
+
 function variantsOf(entry: Entry, { kinds, tonic, player, inversion, touch, lead }: Slot): Requirement[] {
   const { motion, contraryFrom, interval, tonicHand, octaves, course, top } = entry
   const { tempo, resolution, rolled, mallets, sticks } = entry
@@ -133,7 +146,7 @@ function variantsOf(entry: Entry, { kinds, tonic, player, inversion, touch, lead
       octaves,
       course,
       top,
-      articulations: touch,
+      ...touchBy(hands, entry.touch, touch),
       tempo,
       pattern: patternOf(entry, { tonic: rootOf(entry, tonic, kind), kind }),
       resolution,

@@ -1,6 +1,6 @@
 import { syllabusMessage } from './messages'
 import { type Message, joined } from '../message'
-import type { Articulation } from '../study'
+import { type Articulation, studyMessage } from '../study'
 import { instrumentForList, type RecipeInput } from '../instrument'
 import { recipeFor, type Settings } from './asRecipe'
 import { atomsOf } from './expand'
@@ -22,7 +22,7 @@ const kindsOf = ({ variants }: Atom): string[] => [...new Set(variants.map(({ ki
 const handsOf = ({ variants }: Atom): string[] => [...new Set(variants.map(({ hands }) => hands))].sort()
 const touchesOf = ({ variants }: Atom): string[] => [...variants[0]!.articulations].sort()
 
-const touchMessage = (touch: string): Message => syllabusMessage('touch', { touch: touch as Articulation })
+const touchMessage = (touch: string): Message => studyMessage('touch', { touch: touch as Articulation })
 
 const open = (
   id: string,

@@ -3,7 +3,7 @@ import { type Message, joined, listed } from '../message'
 import { KINDS, type NamedMaterial, kindNamed } from '../material'
 import { parseNote, pitchClass } from '../pitch'
 import { courseMessage } from '../realise'
-import { isFree, notesPerMinute, PLAIN_RHYTHM, samePattern } from '../study'
+import { isFree, notesPerMinute, PLAIN_RHYTHM, samePattern, touchedAlike, touchMessage } from '../study'
 import { familyOf, type Miss, type Recipe, type ShortField } from '../instrument'
 import type { Atom, Requirement } from './model'
 import { requiredCourse } from './words'
@@ -100,15 +100,12 @@ function shapeShort(recipe: Recipe, required: Requirement, miss: Miss): void {
 }
 
 function touchShort(recipe: Recipe, required: Requirement, policies: Policies, miss: Miss): void {
-  const touches =
-    required.articulations.length > 0 ? required.articulations : policies.anyTouch ? [] : ['legato' as const]
-  if (touches.length > 0 && !touches.includes(recipe.articulation)) {
-    const wanted = listed(
-      touches.map((touch) => syllabusMessage('touch', { touch })),
-      'or',
-    )
-    miss('articulation', () => syllabusMessage('short.touch', { asked: wanted, own: recipe.articulation }), 10)
-  }
+  const { touch, articulations } = required
+  const any = articulations.length > 0 ? articulations : policies.anyTouch ? [] : ['legato' as const]
+  const wanted = touch ? [{ articulation: touch.right, touch }] : any.map((articulation) => ({ articulation }))
+  if (wanted.length === 0 || wanted.some((each) => touchedAlike(recipe, each))) return
+  const asked = () => listed(wanted.map(touchMessage), 'or')
+  miss('articulation', () => syllabusMessage('short.touch', { asked: asked(), own: touchMessage(recipe) }), 10)
 }
 
 function tempoShort(recipe: Recipe, required: Requirement, policies: Policies, miss: Miss): void {

@@ -1,5 +1,5 @@
 import { type ListParam, type Message, type NoteParam, errorMaker, messageMaker } from '../message'
-import type { Articulation, Bookends, ContraryFrom, Course, Hand, HandsApart } from '../study'
+import type { Bookends, ContraryFrom, Course, Hand, HandsApart } from '../study'
 
 /** What a list asks, what a study falls short of, and what would mend it. */
 export interface SyllabusMessages {
@@ -32,7 +32,6 @@ export interface SyllabusMessages {
   'asked.registers': { registers: string }
   'mend.bellows': { bellows: string; beats: number }
   'mend.registers': { registers: string }
-  touch: { touch: Articulation }
   /** Who plays, as an examiner begins a call. */
   'call.hands': { hands: 'together' | 'right' | 'left' | 'either' | 'contrary' }
   'call.seventh-of': { tonic: NoteParam; seventh: 'dominant' | 'diminished' }
@@ -44,7 +43,7 @@ export interface SyllabusMessages {
   'short.course': { asked: Course; own: Course }
   'short.shape': { asked: Message | 'plain'; own: Message | 'plain' }
   'short.resolution': { resolution: Exclude<Bookends['after'], 'none'> }
-  'short.touch': { asked: ListParam; own: Articulation }
+  'short.touch': { asked: ListParam; own: Message }
   'short.tempo': { own: number; least: number }
   'short.tempo-most': { own: number; most: number }
   'short.just-tempo': { own: number; least: number }

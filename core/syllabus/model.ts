@@ -7,6 +7,7 @@ import type {
   Figure,
   Hand,
   HandsApart,
+  HandTouch,
   Motion,
   Pattern,
   Tempo,
@@ -88,6 +89,8 @@ export interface Entry {
   /** Touches asked; none named, the policy says what counts. */
   readonly articulations: readonly Articulation[]
   readonly touchChooser: Chooser
+  /** A touch for each hand, where hands together are to have two; it stands for `articulations`. */
+  readonly touch: HandTouch | null
   /** As printed; compared as notes a minute. */
   readonly tempo: RequiredTempo
   readonly figure: Figure
@@ -183,6 +186,7 @@ export interface Requirement extends PlayerRequirement {
   readonly octaves: number
   readonly course: Course
   readonly articulations: readonly Articulation[]
+  readonly touch: HandTouch | null
   readonly tempo: RequiredTempo
   readonly pattern: Pattern
 }

@@ -2,7 +2,7 @@ import { handsMessage, instrumentMessage } from '../instrument'
 import { type Form, kindNamed, type KindId, KINDS, materialMessage } from '../material'
 import { capital, joined, listed, type Message, named } from '../message'
 import { apartMessage, courseMessage, octavesMessage, titleMessage } from '../realise'
-import { PLAIN_RHYTHM } from '../study'
+import { PLAIN_RHYTHM, studyMessage } from '../study'
 import { isOfKeys } from './keys'
 import { syllabusMessage } from './messages'
 import type { Atom, Entry, Requirement } from './model'
@@ -40,15 +40,18 @@ function requiredInterval(required: Requirement): Message[] {
   return interval === 'octave' ? [] : [syllabusMessage('asked.apart', { interval, hand: tonicHand ?? 'any' })]
 }
 
-const requiredTouch = ({ articulations }: Requirement): Message[] =>
-  articulations.length === 0 || (articulations.length === 1 && articulations[0] === 'legato')
-    ? []
-    : [
-        joined(
-          articulations.map((touch) => syllabusMessage('touch', { touch })),
-          'or',
-        ),
-      ]
+/** Touches asked, one or several of them; nothing where that is the usual one, or any. */
+export const requiredTouch = ({ articulations, touch: byHand }: Requirement): Message[] =>
+  byHand
+    ? [studyMessage('touch.by-hand', byHand)]
+    : articulations.length === 0 || (articulations.length === 1 && articulations[0] === 'legato')
+      ? []
+      : [
+          joined(
+            articulations.map((touch) => studyMessage('touch', { touch })),
+            'or',
+          ),
+        ]
 
 /** Who plays, where the list says so: one of several hands, or those of the first form. */
 export const requiredHands = (variants: readonly Requirement[]): Message =>

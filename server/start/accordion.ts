@@ -5,9 +5,13 @@ import { contentOf } from '../studies'
 
 /** A piano's study as an accordion plays it: the right hand's fingers stay where they are pinned, the left has none. */
 function moved(recipe: Recipe): RecipeInput {
-  const { octaves, course, tempo, articulation, signature } = recipe
+  const { octaves, course, tempo, articulation, touch, signature } = recipe
   const hands = recipe.hands === 'left' ? 'left' : 'right'
-  return { ...recipe, ...movedTo(recipe, 'accordion'), ...{ hands, octaves, course, tempo, articulation, signature } }
+  return {
+    ...recipe,
+    ...movedTo(recipe, 'accordion'),
+    ...{ hands, octaves, course, tempo, articulation, touch, signature },
+  }
 }
 
 /**

@@ -1,6 +1,9 @@
 import { familyOf, type Recipe } from '#core/instrument'
 import { materialName, titleOf } from '#core/realise'
+import { touchedAlike, touchMessage } from '#core/study'
 import type { Wording } from '../wording'
+
+const USUAL = { articulation: 'legato' } as const
 
 /** What a study is called for short; wholly, and with its touch, where another one beside it differs in no more than that. */
 export function calledApart(w: Wording, recipe: Recipe, among: readonly Recipe[]): string {
@@ -9,8 +12,8 @@ export function calledApart(w: Wording, recipe: Recipe, among: readonly Recipe[]
   const alike = among.filter((other) => w.format(materialName(other)) === name)
   const twins = alike.filter((other) => w.format(titleOf(other)) === whole)
   const called = twins.length < alike.length ? whole : name
-  const touched = twins.some(({ articulation }) => articulation !== recipe.articulation)
-  return touched ? `${called}, ${w.text('name.touch', { touch: recipe.articulation })}` : called
+  const touched = twins.some((twin) => !touchedAlike(twin, recipe))
+  return touched ? `${called}, ${w.format(touchMessage(recipe))}` : called
 }
 
 /** Adds what tells those apart that are called alike, where it does. */
@@ -26,12 +29,10 @@ function toldApart(names: readonly string[], besides: readonly string[]): string
  * told apart by its touch, its tempo, its place among them.
  */
 export function calledWhole(w: Wording, recipes: readonly Recipe[]): string[] {
-  const touches = recipes.map((recipe) =>
-    familyOf(recipe).hasTouch ? w.text('name.touch', { touch: recipe.articulation }) : '',
-  )
+  const touches = recipes.map((recipe) => (familyOf(recipe).hasTouch ? w.format(touchMessage(recipe)) : ''))
   const titles = recipes.map((recipe, at) => {
     const title = w.format(titleOf(recipe))
-    return touches[at] && recipe.articulation !== 'legato' ? `${title}, ${touches[at]}` : title
+    return touches[at] && !touchedAlike(recipe, USUAL) ? `${title}, ${touches[at]}` : title
   })
   const touched = toldApart(titles, touches)
   const timed = toldApart(

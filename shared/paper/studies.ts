@@ -1,6 +1,6 @@
 import { familyOf } from '#core/instrument'
 import { DomainError } from '#core/message'
-import { notesMessage } from '#core/study'
+import { notesMessage, touchMessage } from '#core/study'
 import { ladderOf, targetOf } from '#core/practice'
 import { playersIn, realise, type RealisedStudy } from '#core/realise'
 import {
@@ -22,7 +22,7 @@ type TaskInput<Sheet extends PaperRequest['sheet']> = Extract<PaperRequest, { re
 /** “♩ = 60 in eighths, legato”. */
 function tempoOf(w: Wording, { recipe }: RealisedStudy): string {
   const notes = w.text('print.tempo', { notesMessage: w.format(notesMessage(recipe.tempo.notesPerBeat)) })
-  const touch = familyOf(recipe).hasTouch ? `, ${w.text('name.touch', { touch: recipe.articulation })}` : ''
+  const touch = familyOf(recipe).hasTouch ? `, ${w.format(touchMessage(recipe))}` : ''
   return `♩ = ${recipe.tempo.bpm} ${notes}${touch}`
 }
 

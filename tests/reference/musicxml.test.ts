@@ -29,6 +29,7 @@ const anyRecipe: fc.Arbitrary<RecipeInput> = fc.oneof(
         hands: fc.constantFrom('together' as const, 'right' as const, 'left' as const),
         notesPerBeat: fc.constantFrom(1 as const, 2 as const, 3 as const, 4 as const, 6 as const, 8 as const),
         articulation: fc.constantFrom('legato' as const, 'staccato' as const),
+        touch: fc.constantFrom(null, { right: 'staccato' as const, left: 'legato' as const }),
       })
       .map(({ notesPerBeat, ...recipe }) => ({ ...recipe, tempo: { notesPerBeat } })),
   },

@@ -25,9 +25,10 @@ const required = ({ resolution, seventh, pick, except, inversions }: Entry): str
     String(inversions) !== '0' && `inversions ${inversions.join(' ')}`,
   ])
 /** Who chooses, and what is shown besides. */
-const besides = ({ articulations, touchChooser, chooser, scope, kinds, memory, conditions }: Entry): string[] =>
+const besides = ({ articulations, touchChooser, touch, chooser, scope, kinds, memory, conditions }: Entry): string[] =>
   formatted([
     articulations.length > 0 && articulations.join(touchChooser === 'both' ? ' and ' : ` or (${touchChooser}) `),
+    touch && `RH ${touch.right}, LH ${touch.left}`,
     kinds.length > 1 && chooser !== 'examiner' && `forms: ${chooser}`,
     scope !== 'key' && `scope ${scope}`,
     memory && 'memory',

@@ -192,6 +192,7 @@ export const anyRecipe: fc.Arbitrary<Recipe> = fc
     signature: fc.constantFrom('own', 'parallel', 'none'),
     clefs: fc.constantFrom(...CLEFS),
     articulation: fc.constantFrom(...ARTICULATIONS),
+    touch: fc.constantFrom(null, { right: 'staccato', left: 'legato' }, { right: 'legato', left: 'staccato' }),
     school: fc.constantFrom(...SCHOOLS),
     firstFinger: fc.constantFrom(...FIRST_FINGERS),
     leftArpeggio: fc.constantFrom(...LEFT_ARPEGGIOS),

@@ -94,6 +94,7 @@ const anyFields = fc.record(
     top: fc.constantFrom('once', 'twice', null),
     articulations: fc.subarray([...ARTICULATIONS]),
     touchChooser: fc.constantFrom(...CHOOSERS),
+    touch: fc.constantFrom(null, { right: 'legato', left: 'staccato' }),
     tempo: anyTempo,
     figure: fc.constantFrom('straight', 'broken-thirds'),
     walk: fc.constantFrom('straight', 'loops'),

@@ -42,6 +42,8 @@ export const call = {
   'echo.bookends.after':
     '{value, select, none {nothing after} tonic_chord {tonic chord after} cadence {cadence after} other {{value}}}',
   'echo.articulation': '{value, select, legato {legato} other {staccato}}',
+  'echo.touch.right': 'right hand {value, select, legato {legato} other {staccato}}',
+  'echo.touch.left': 'left hand {value, select, legato {legato} other {staccato}}',
   'echo.clefs': '{value, select, own {clefs as they begin} other {changing clefs}}',
   'echo.signature':
     '{value, select, none {no key signature} parallel {signature of the parallel key} other {its own signature}}',

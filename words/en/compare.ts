@@ -17,8 +17,7 @@ export const compare = {
   'diff.course':
     '{to, select, up_down {up first, then down} down_up {down first, then up} up {up only} other {down only}}, where it was {from, select, up_down {up, then down} down_up {down, then up} up {up only} other {down only}}',
   'diff.school': 'school: {to}, where it was {from}',
-  'diff.touch':
-    '{to, select, legato {legato} other {staccato}}, where it was {from, select, legato {legato} other {staccato}}',
+  'diff.touch': '{to}, where it was {from}',
   'diff.tempo': '{how, select, faster {faster} other {slower}}: {to} notes a minute against {from}',
   'diff.same-marks':
     '{player, select, right {right hand: } left {left hand: } other {}}the same fingers on the same {by, select, note {notes} other {degrees}}{ends, select, yes {, but for the ends} other {}}',

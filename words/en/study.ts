@@ -1,5 +1,8 @@
 /** Sections, patterns and compasses. */
 export const study = {
+  touch: '{touch, select, legato {legato} other {staccato}}',
+  'touch.by-hand':
+    'right hand {right, select, legato {legato} other {staccato}}, left hand {left, select, legato {legato} other {staccato}}',
   'pattern.name.groups-of-three': 'groups of three',
   'pattern.name.groups-of-four': 'groups of four',
   'pattern.name.broken-seconds': 'broken seconds',

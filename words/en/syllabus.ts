@@ -31,7 +31,6 @@ export const syllabus = {
   'asked.board': '{board, select, free {free bass} other {standard bass}}',
   'asked.treble': '{treble, select, keys {on keys} other {on buttons}}',
   'asked.registers': 'register {registers}',
-  touch: '{touch, select, legato {legato} other {staccato}}',
   'call.hands':
     '{hands, select, together {Hands together} right {Right hand} left {Left hand} either {Either hand} other {Contrary motion}}',
   'call.seventh-of': '{seventh, select, dominant {dominant} other {diminished}} seventh of {tonic}',
@@ -48,7 +47,7 @@ export const syllabus = {
   'short.shape':
     '{asked, select, plain {the plain course} other {{asked}}} asked, this is {own, select, plain {the plain course} other {{own}}}',
   'short.resolution': '{resolution, select, cadence {a cadence} other {the tonic chord}} asked after it',
-  'short.touch': '{asked} asked, this is {own, select, legato {legato} other {staccato}}',
+  'short.touch': '{asked} asked, this is {own}',
   'short.tempo': '{own} of {least} notes a minute',
   'short.tempo-most': '{own} notes a minute, {most} at the most',
   'short.just-tempo': '{own} notes a minute, just {least} asked',

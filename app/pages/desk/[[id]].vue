@@ -127,7 +127,7 @@ const music = computed(() => {
     recipe.instrument,
     recipe.tempo,
     recipe.rhythm,
-    recipe.articulation,
+    [recipe.articulation, recipe.touch],
     familyOf(recipe).rollOf(study),
   ]
   return JSON.stringify([heard, playersIn(study).map((player) => lineFor(study, player).midi)])

@@ -9,7 +9,7 @@ import {
   rhythmMessage,
   shapeMessage,
 } from '#core/realise'
-import { isFree, NO_BOOKENDS, notesMessage, PLAIN_RHYTHM } from '#core/study'
+import { isFree, NO_BOOKENDS, notesMessage, PLAIN_RHYTHM, touchMessage } from '#core/study'
 import { instrumentCalled, wordsFor, wordsOf } from '~/components/instrument/words'
 import type { NamedField } from '~/components/instrument/view'
 import { t, formatMessage } from '~/composables/words'
@@ -100,7 +100,11 @@ const FIELDS: Readonly<Record<string, NamedField>> = {
   },
   articulation: {
     sort: 'desk.change-words.touch',
-    words: ({ articulation }) => t('name.touch', { touch: articulation }),
+    words: (recipe) => formatMessage(touchMessage(recipe)),
+  },
+  touch: {
+    sort: 'desk.change-words.touch',
+    words: (recipe) => formatMessage(touchMessage(recipe)),
   },
   tempo: {
     sort: 'desk.change-words.tempo',

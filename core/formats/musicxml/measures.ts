@@ -1,5 +1,6 @@
-import { familyOf, instrumentOf, type PlacedSign, type ScoreSign } from '../../instrument'
+import { familyOf, instrumentOf, type PlacedSign, type Player, type ScoreSign } from '../../instrument'
 import { type Score, type ScoreBar, type ScoreEvent, scoreOf, type ScoreStaff, type Writing } from '../../notation'
+import { touchOf } from '../../study'
 import { CHORD_SIGNS } from '../../surface'
 import { isMinor, type Piece } from '../piece'
 import { signWords } from '../signs'
@@ -78,7 +79,7 @@ function changes(before: Writing | null, { writing }: ScoreEvent, staff: number)
 /** Where slurs begin and end: over each leg, where the touch is legato and more than one note is bound. */
 function slursOf({ study }: Piece, staff: ScoreStaff): Map<ScoreEvent, 'start' | 'stop'> {
   const slurs = new Map<ScoreEvent, 'start' | 'stop'>()
-  if (!familyOf(study.recipe).hasTouch || study.recipe.articulation !== 'legato') return slurs
+  if (!familyOf(study.recipe).hasTouch || touchOf(study.recipe, staff.player) !== 'legato') return slurs
   let run: ScoreEvent[] = []
   const close = (): void => {
     if (run.length > 1) {
@@ -134,9 +135,9 @@ function signNode(sign: ScoreSign): Node {
 const signNodes = ({ signs }: Writer, step: number): Node[] =>
   signs.filter((each) => each.step === step).map(({ sign }) => signNode(sign))
 
-function staffNodes(writer: Writer, bar: ScoreBar, at: number): Node[] {
+function staffNodes(writer: Writer, bar: ScoreBar, at: number, player: Player): Node[] {
   const staff = at + 1
-  const staccato = writer.piece.study.recipe.articulation === 'staccato'
+  const staccato = touchOf(writer.piece.study.recipe, player) === 'staccato'
   return bar.events.flatMap((event) => {
     const before = writer.last[at] ?? null
     writer.last[at] = event.writing
@@ -184,7 +185,7 @@ export function measuresOf(piece: Piece, number: number, of: number, head: reado
   return Array.from({ length: count }, (_, at) => {
     const staves = Array.from({ length: of }, (_, staff) => {
       const bar = score.staves[staff]?.bars[at]
-      return bar ? staffNodes(writer, bar, staff) : [restBar(score.beatsPerBar, staff + 1)]
+      return bar ? staffNodes(writer, bar, staff, score.staves[staff]!.player) : [restBar(score.beatsPerBar, staff + 1)]
     })
     const last = at === count - 1
     const begins = [

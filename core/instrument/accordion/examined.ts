@@ -72,7 +72,7 @@ function madeBy(required: PlayerRequirement) {
 
 export const ACCORDION_EXAMINED: Examined<AccordionRecipe> = {
   lists: ['accordion'],
-  asked: ['bass', 'bellows', 'bassRows', 'treble', 'board', 'registers'],
+  asked: ['touch', 'bass', 'bellows', 'bassRows', 'treble', 'board', 'registers'],
   saysHands: true,
   shortOf,
   setBy: ({ hands, resolution, ...required }) => ({

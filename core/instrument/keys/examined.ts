@@ -36,7 +36,7 @@ function shortOf(recipe: FingerRecipe, required: PlayerRequirement, togetherForS
 
 export const KEYS_EXAMINED: Examined<FingerRecipe> = {
   lists: ['piano'],
-  asked: [],
+  asked: ['touch'],
   saysHands: true,
   shortOf,
   setBy: ({ hands, motion, contraryFrom, interval, tonicHand, resolution }) => ({

@@ -1,7 +1,7 @@
 import type { FingerRecipe } from '../../fingering'
 import { listed, named, type NoteParam } from '../../message'
 import type { CommonInput, Finger, Hand, LineNote } from '../../study'
-import { handsOf, TEMPO_RANGE } from '../../study'
+import { handsOf, TEMPO_RANGE, touchOf } from '../../study'
 import { pitchName } from '../../pitch'
 import { instrumentMessage } from '../messages'
 import type { Route, RouteStep, Stage } from '../route'
@@ -24,7 +24,7 @@ function cut(recipe: FingerRecipe, hand: Hand, steps: readonly (readonly Fingere
   return {
     ...{ instrument: recipe.instrument, school: recipe.school, handSize: recipe.handSize },
     material: { pitches: steps.map((step) => (step.length === 1 ? step[0]!.pitch : step.map(({ pitch }) => pitch))) },
-    ...{ hands: hand, signature: recipe.signature, articulation: recipe.articulation },
+    ...{ hands: hand, signature: recipe.signature, articulation: touchOf(recipe, hand) },
     tempo: { bpm, notesPerBeat: 1 },
     pins: flat.map(({ finger }, index) => ({ hand, index, finger })),
   } as CommonInput

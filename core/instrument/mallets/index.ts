@@ -35,7 +35,12 @@ export { hasLead, type SolvedSticks, type RealisedSticking }
 
 function complete(input: CommonInput, common: Common, instrument: MalletId): MalletRecipe {
   const pins = checkedPins(input, checkedStickPin)
-  const recipe = { ...common, instrument, ...completeSticking(input as StickingInput, common.material), pins }
+  // sticks share the line: there is no hand that could be touched otherwise
+  const recipe = {
+    ...{ ...common, touch: null, instrument },
+    ...completeSticking(input as StickingInput, common.material),
+    pins,
+  }
   checkMallets(recipe)
   return recipe
 }

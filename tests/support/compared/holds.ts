@@ -203,6 +203,7 @@ const anyMore = fc.record(
     course: fc.constantFrom('up-down', 'down-up', 'up'),
     school: fc.constantFrom('conservatory', 'black-key-pivot', 'one-fingering-for-all'),
     articulation: fc.constantFrom('legato', 'staccato'),
+    touch: fc.constantFrom(null, { right: 'staccato', left: 'legato' }),
   },
   { requiredKeys: [] },
 )

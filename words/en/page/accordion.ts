@@ -129,7 +129,7 @@ export const accordion = {
     PART +
     '} other {{part, select, scale {together, bass scale} free {together, free bass} other {over ' +
     PART +
-    '}}}}{hands, select, left {{part, select, scale { · {octaves} oct} other {}}} other { · {octaves} oct}}{touch, select, staccato { · staccato} other {}}',
+    '}}}}{hands, select, left {{part, select, scale { · {octaves} oct} other {}}} other { · {octaves} oct}}{touch, select, staccato { · staccato} apart { · each hand its own touch} other {}}',
   'accordion.legend':
     'Bellows: {signs, select, bow {bracket opening, V closing} other {arrows apart opening, arrows together closing}}. Solid line opening, broken line closing. B.S.: bass scale.',
   'accordion.legend.chords': 'M m 7 d: the chord of the button.',

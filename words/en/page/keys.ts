@@ -84,5 +84,5 @@ export const keys = {
   'keys.words.thumb-under': 'thumb under',
   'keys.words.finger-over': 'finger over',
   'keys.words.oct':
-    '{hands, select, together {together} contrary {contrary} right {right hand} other {left hand}} · {octaves} oct{touch, select, staccato { · staccato} other {}}',
+    '{hands, select, together {together} contrary {contrary} right {right hand} other {left hand}} · {octaves} oct{touch, select, staccato { · staccato} apart { · each hand its own touch} other {}}',
 } as const

@@ -1,6 +1,5 @@
 /** What values are called. */
 export const names = {
-  'name.touch': '{touch, select, staccato {staccato} other {legato}}',
   'name.hand': '{hand, select, right {right} other {left}}',
   'name.hand-size': '{size, select, small {small} large {large} other {average}}',
   'name.clefs': '{clefs, select, own {as they begin} other {change as needed}}',

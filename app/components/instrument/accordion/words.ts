@@ -108,9 +108,9 @@ export const words: FamilyWords = {
     ...(accordion?.bass ? [boardNamed(accordion)] : []),
   ],
   programme: (recipe) => {
-    const { hands, octaves, articulation } = recipe
+    const { hands, octaves, articulation, touch } = recipe
     const { left } = own(recipe).accordion
     const part = left.board === 'free' && hands !== 'right' ? 'free' : left.part
-    return t('accordion.programme', { hands, part, octaves, touch: articulation })
+    return t('accordion.programme', { hands, part, octaves, touch: touch ? 'apart' : articulation })
   },
 }

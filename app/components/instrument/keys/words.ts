@@ -68,10 +68,10 @@ export const words: FamilyWords = {
   fields: {},
   pinWords: (pin, study) => pinWords(pin as Pin, study),
   madeAs: () => [],
-  programme: ({ hands, motion, octaves, articulation }) =>
+  programme: ({ hands, motion, octaves, articulation, touch }) =>
     t('keys.words.oct', {
       hands: hands === 'together' && motion === 'contrary' ? motion : hands,
       octaves,
-      touch: articulation,
+      touch: touch ? 'apart' : articulation,
     }),
 }
