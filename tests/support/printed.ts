@@ -28,7 +28,7 @@ const required = ({ resolution, seventh, pick, except, inversions }: Entry): str
 const besides = ({ articulations, touchChooser, touch, chooser, scope, kinds, memory, conditions }: Entry): string[] =>
   formatted([
     articulations.length > 0 && articulations.join(touchChooser === 'both' ? ' and ' : ` or (${touchChooser}) `),
-    touch && `RH ${touch.right}, LH ${touch.left}`,
+    touch !== null && `RH ${touch.right}, LH ${touch.left}`,
     kinds.length > 1 && chooser !== 'examiner' && `forms: ${chooser}`,
     scope !== 'key' && `scope ${scope}`,
     memory && 'memory',

@@ -70,7 +70,7 @@ describe('a touch for each hand', () => {
       )
     expect(of(1).every((note) => note.includes('<staccato'))).toBe(true)
     expect(of(2).some((note) => note.includes('<staccato'))).toBe(false)
-    expect(of(2).filter((note) => note.includes('<slur'))).toHaveLength(2)
+    expect(of(2).filter((note) => note.includes('<slur'))).toHaveLength(4)
     expect(of(1).some((note) => note.includes('<slur'))).toBe(false)
     const staves = file('lilypond').split('\\new Staff ')
     expect([staves[1]!.includes('-.'), staves[2]!.includes('-.')]).toEqual([true, false])
