@@ -52,7 +52,8 @@ const pinMessage = (pin: object): Message => {
   return family.pins.describe(pin as never)
 }
 
-function askMessage({ except, start, question: _, bpm, beat, most, condition, degree, ...ask }: Ask): Message[] {
+function askMessage(said: Ask): Message[] {
+  const { except, start, question: _, bpm, beat, most, condition, degree, handsOn, every: __, ...ask } = said
   const notes = listed(
     (except ?? []).map((note) => named(noteName(note))),
     'comma',
@@ -60,6 +61,14 @@ function askMessage({ except, start, question: _, bpm, beat, most, condition, de
   return [
     ...(except ? [callMessage('echo.except', { notes })] : []),
     ...(start ? [callMessage('echo.start', { note: named(noteName(start)) })] : []),
+    ...(handsOn
+      ? [
+          callMessage('echo.hands-on', {
+            right: named(noteName(handsOn.right)),
+            left: named(noteName(handsOn.left)),
+          }),
+        ]
+      : []),
     ...(degree === undefined ? [] : [callMessage('echo.degree', { degree })]),
     ...(bpm === undefined
       ? beat === undefined

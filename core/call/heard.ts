@@ -1,9 +1,13 @@
+import type { Related } from '../material'
+import type { Message } from '../message'
 import type { Note } from '../pitch'
 import type { Articulation } from '../study'
 import { overWhole, type RecipeInput } from '../instrument'
 import type { Chooser } from '../syllabus'
-import type { Ask, Features, Meaning, Signs } from './part'
+import { callMessage } from './messages'
+import type { Ask, Features, Meaning, Part, Signs } from './part'
 import type { Understood } from './read'
+import { relatedTonic } from './relatedTonic'
 
 type Change = Omit<RecipeInput, 'material'>
 
@@ -33,20 +37,39 @@ export interface Heard {
   conditions: string[]
   /** What the words leave open by themselves. */
   questions: string[]
+  /** The very interval that hands lie apart, where it is said. */
+  exact: 'major' | 'minor' | null
+  /** What the keys that follow are related to. */
+  through: { related: Related; all: boolean; features: Features[]; reached?: boolean } | null
+  /** What cannot be meant. */
+  problems: Message[]
   /** Who chooses, of what. */
   choosers: Partial<Record<Alternatives, Chooser>>
   /** What “or” stood between. */
   or: Set<Alternatives>
   of: 'of' | 'on' | 'in' | null
 }
+type Said<Is extends Part['is']> = Extract<Part, { is: Is }>
 type Alternatives = 'forms' | 'hands' | 'touch' | 'keys'
 
-function addChange(heard: Heard, { articulation, hands, ...rest }: Change): Alternatives | null {
+function addChange(heard: Heard, { change, exact }: Said<'change'>): Alternatives | null {
+  const { articulation, hands, ...rest } = change
+  heard.exact = exact ?? heard.exact
   if (articulation) heard.touches.push(articulation)
   if (hands) heard.hands.push(hands)
   if (rest.lead) heard.leads.push(rest.lead)
   heard.change = overWhole(heard.change, rest)
   return articulation ? 'touch' : hands ? 'hands' : null
+}
+
+function addFeature(heard: Heard, { features, question, of }: Said<'feature'>): Alternatives | null {
+  // of a key that another is related to it says nothing more
+  if (heard.through) return null
+  const own = heard.named.at(-1)?.features ?? heard.common
+  own.push(features)
+  if (question) heard.questions.push(question)
+  if (of) heard.ask = { ...heard.ask, seventh: 'of' }
+  return features.form ? 'forms' : null
 }
 
 /** What is being listened to: what the last words were about, and whether “or” stood before the next. */
@@ -62,32 +85,78 @@ const BEFORE_KEY: Readonly<Record<string, 'of' | 'on' | 'in'>> = {
 }
 
 function addKey(heard: Heard, tonic: Note, before: string): Alternatives {
-  heard.named.push({ tonic, features: [] })
+  const { through } = heard
+  if (through) {
+    addRelatedTo(heard, tonic, [], through.related, through.features)
+    heard.through = { ...through, reached: true }
+  } else heard.named.push({ tonic, features: [] })
   heard.of = BEFORE_KEY[before] ?? heard.of
   return 'keys'
 }
 
-function addForms(heard: Heard, which: 'two-minors' | 'three-minors'): Alternatives {
-  if (which === 'three-minors') heard.three = true
+/** Whether a phrase still belongs to the keys that others are related to: “the relative minors of C and G major”. */
+function staysThrough({ through, problems }: Heard, part: Part): boolean {
+  if (!through) return false
+  if (part.is === 'filler') return true
+  if (part.is === 'tonic') return through.all || !through.reached
+  const { quality, form, ...rest } = part.is === 'feature' ? part.features : {}
+  const mode = form ? 'minor' : quality
+  if (mode === undefined || Object.keys(rest).length > 0) return false
+  if (mode === through.related.mode && quality && !form) problems.push(callMessage('asked.no-key'))
+  return mode !== through.related.mode
+}
+
+const featuresOf = ({ mode, form }: Related): Features => ({ quality: mode ?? 'minor', ...(form ? { form } : {}) })
+
+/** Keys that go with the last one that was named, or with all of them; or with those that follow. */
+function addRelated(heard: Heard, { related, all, of }: Said<'related'>): Alternatives {
+  // what is said of them after is said of all
+  const features = [featuresOf(related)]
+  if (of) heard.through = { related, all: all === true, features }
+  else {
+    const to = all ? [...heard.named] : heard.named.slice(-1)
+    if (to.length === 0) heard.problems.push(callMessage('asked.no-key'))
+    for (const { tonic, features: own } of to) addRelatedTo(heard, tonic, own, related, features)
+  }
+  return 'keys'
+}
+
+/** The key that goes with one; no minor key has a relative minor. */
+function addRelatedTo(
+  { named, problems }: Heard,
+  tonic: Note,
+  own: readonly Features[],
+  related: Related,
+  features: Features[],
+): void {
+  const isOwn = ({ quality, form }: Features): boolean => (form ? 'minor' : quality) === related.mode
+  const found = own.some(isOwn) ? null : relatedTonic(tonic, related)
+  if (found) named.push({ tonic: found, features })
+  else problems.push(callMessage('asked.no-key'))
+}
+
+function addForms(heard: Heard, part: Said<'two-minors'> | Said<'three-minors'>): Alternatives {
+  if (part.is === 'three-minors') heard.three = true
   else {
     heard.two = true
-    heard.choosers.forms ??= 'both'
+    if (part.either) heard.or.add('forms')
+    else heard.choosers.forms ??= 'both'
   }
   return 'forms'
 }
 
 /** Adds what one phrase says; returns what it is about, where alternatives can follow. */
 function add(heard: Heard, { part }: Meaning, { last }: Listening, before: string): Alternatives | null {
+  if (!staysThrough(heard, part)) heard.through = null
   switch (part.is) {
     case 'tonic':
       return addKey(heard, part.note, before)
+    case 'related':
+      return addRelated(heard, part)
     case 'feature':
-      ;(heard.named.at(-1)?.features ?? heard.common).push(part.features)
-      if (part.question) heard.questions.push(part.question)
-      if (part.of) heard.ask = { ...heard.ask, seventh: 'of' }
-      return part.features.form ? 'forms' : null
+      return addFeature(heard, part)
     case 'change':
-      return addChange(heard, part.change)
+      return addChange(heard, part)
     case 'ask':
       return addAsk(heard, part.ask, last)
     case 'signs':
@@ -98,7 +167,7 @@ function add(heard: Heard, { part }: Meaning, { last }: Listening, before: strin
       return null
     case 'three-minors':
     case 'two-minors':
-      return addForms(heard, part.is)
+      return addForms(heard, part)
     case 'all':
       heard.all = true
       return 'keys'
@@ -157,8 +226,11 @@ export function hear(understood: readonly Understood[]): Heard {
       choosers: {},
       or: new Set(),
       of: null,
+      exact: null,
+      through: null,
       conditions: [],
       questions: [],
+      problems: [],
     },
   }
   const listening: Listening = { last: 'forms', or: false }

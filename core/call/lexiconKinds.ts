@@ -27,9 +27,16 @@ const SHAPES: Rule[] = [
   ...says(['broken chord|chords'], { shape: 'broken-chord' }),
   ...says(['seventh|sevenths|7th|septima|sept', 'seventh|7th chord|arpeggio|arp'], { shape: 'seventh' }),
   ...rules(['<n> chord|arpeggio|arp?'], ({ numbers: [n] }) => (n === 7 ? feature({ shape: 'seventh' }) : null)),
-  ...says(['five finger|fingers|note|notes scale|scales|position|positions?', 'pentascale|pentachord', 'cinco dedos'], {
-    shape: 'five-finger',
-  }),
+  ...says(
+    [
+      'five finger|fingers|note|notes scale|scales|position|positions|pattern|patterns|exercise|exercises?',
+      'pentascale|pentachord',
+      'cinco dedos',
+    ],
+    {
+      shape: 'five-finger',
+    },
+  ),
   ...says(['in? tetrachords|tetrachord|tetracordios'], { shape: 'tetrachords' }),
   ...says(['cadence|cadences i? iv? i? v? 7? i?', 'cadence|cadences|cadencia|kadenz'], { shape: 'cadence' }),
   ...says(

@@ -24,6 +24,7 @@ const CHOICES: Rule[] = [
     { chooser: 'examiner' },
   ),
   ...fixed(['in? both minor? forms', 'both minors'], { part: { is: 'two-minors' } }),
+  ...fixed(['in? either minor? form'], { part: { is: 'two-minors', either: true } }),
   ...fixed(['in? all? three forms|minors', 'all? three minor forms|scales'], { part: { is: 'three-minors' } }),
   ...says(['both touches|ways'], { chooser: 'both' }),
   ...says(['the? same form|touch throughout|for all? keys?', 'one form for all keys?'], { scope: 'entry' }),
@@ -78,8 +79,9 @@ const EXCEPT: Rule[] = rules(
 )
 
 const STARTS: Rule[] = [
-  ...rules(['start|starts|starting|beginning|begin|begins on|from the? note? <note>'], ({ notes: [start] }) =>
-    start ? ask({ start: start.note }) : null,
+  ...rules(
+    ['start|starts|starting|beginning|begin|begins on|from the? note? <note>', 'from the? note? <note>'],
+    ({ notes: [start] }) => (start ? ask({ start: start.note }) : null),
   ),
   ...says(
     ['hands? starting|beginning? on|from the? same note|key', 'from|on the? same note|key', 'starting together'],
@@ -87,13 +89,14 @@ const STARTS: Rule[] = [
       handsFrom: 'unison',
     },
   ),
+  ...rules(['both? thumbs on <note>', 'both? thumbs on the? same|one key|note'], () => ask({ handsFrom: 'unison' })),
   ...says(['hands? starting|beginning an octave apart'], { handsFrom: 'octave' }),
   ...(['third', 'sixth', 'tenth'] as const).flatMap((handsFrom) =>
     says([`hands? starting|beginning a ${handsFrom} apart`], { handsFrom }),
   ),
   ...says(['starting|beginning? on|from any note|key', 'any starting note'], { starts: 'all' }),
-  ...says(['starting|beginning? on|from any black key|note'], { starts: 'black' }),
-  ...says(['starting|beginning? on|from any white key|note'], { starts: 'white' }),
+  ...says(['starting|beginning? on|from any|a black key|note'], { starts: 'black' }),
+  ...says(['starting|beginning? on|from any|a white key|note'], { starts: 'white' }),
 ]
 
 const HANDS: Rule[] = [
@@ -138,7 +141,10 @@ const HANDS: Rule[] = [
 /** Asked, shown and not graded. */
 const CONDITIONS = [
   ...['forte', 'piano', 'mezzo forte', 'mezzo piano', 'pianissimo', 'fortissimo', 'crescendo', 'diminuendo'],
-  ...['cantabile', 'soft', 'loud', 'tenuto', 'with pedal', 'without pedal', 'evenly'],
+  ...['cantabile', 'soft', 'loud', 'tenuto', 'with pedal', 'without pedal', 'no pedal', 'evenly'],
+  ...['with good tone', 'with a good tone', 'with even tone', 'with an even tone', 'good tone', 'even tone'],
+  ...['slowly', 'at a slow tempo', 'at a steady tempo', 'steadily', 'fluently', 'musically', 'expressively'],
+  ...['as fast as possible', 'rhythmically', 'with dynamics', 'with dynamic shading', 'with shape'],
 ]
 
 const INVERSIONS: Rule[] = [
@@ -188,10 +194,16 @@ const PLAYING: Rule[] = [
     resolution: 'tonic-chord',
   }),
   ...CONDITIONS.flatMap((words) => says([words], { condition: words })),
-  ...says(['crescendo|cresc going? up|ascending ,? and? diminuendo|dim|decrescendo going? down|descending'], {
-    condition: 'crescendo and diminuendo',
-  }),
+  ...says(
+    ['crescendo|cresc going|coming? up|ascending ,? and? diminuendo|dim|decrescendo going|coming? down|descending'],
+    {
+      condition: 'crescendo and diminuendo',
+    },
+  ),
   ...says(['swing|swung rhythm|rhythms|quavers|eighths?'], { condition: 'swung' }),
+  ...rules(['in <n> / <n> time', 'in <n> <n> time'], ({ numbers: [beats, of] }) =>
+    ask({ condition: `in ${beats}/${of} time` }),
+  ),
   ...says(['in|with? a? dotted rhythm|rhythms'], { condition: 'dotted rhythm' }),
   // alone it says what is usual: of what is meant besides, the words are kept
   ...SIDES.flatMap((side) =>
@@ -262,8 +274,13 @@ const FILLERS: Rule[] = fixed(
     'and|&|,|with|in|the|of|on|key|keys|form|:|;|a|an|is|are|be|s|for|by|y|en|de|und|mit|con|at|tempo|mm',
     'all? requirements?',
     'following keys|scales?',
-    'start|starting|beginning|begins on the? key? note|keynote|tonic|key',
-    'to be? played',
+    'hands? start|starting|beginning|begins on the? key? note|keynote|tonic|key',
+    'to be? played|prepared',
+    'played|play',
+    'form only',
+    'either',
+    'in? a? compass|range of?',
+    'speed',
     'as? exam',
     '"|“|”|‘|’|*|•',
   ],

@@ -7,8 +7,8 @@ type Change = Omit<RecipeInput, 'material'>
 const says = (phrases: readonly string[], change: Change): Rule[] => fixed(phrases, { part: { is: 'change', change } })
 
 const TOUCH: Rule[] = [
-  ...says(['legato|leg'], touchedAs('legato')),
-  ...says(['staccato|stacc'], touchedAs('staccato')),
+  ...says(['legato|leg touch?'], touchedAs('legato')),
+  ...says(['staccato|stacc touch?'], touchedAs('staccato')),
   ...TOUCH_BY_HAND,
   ...says(['one clef', 'own clefs', 'no clef changes|change', 'without clef changes|change'], { clefs: 'own' }),
   ...says(['changing clefs|clef', 'clef changes'], { clefs: 'changing' }),

@@ -33,15 +33,19 @@ const HANDS: Rule[] = [
 ]
 
 const MOTION: Rule[] = [
-  ...says(['contrary|contr motion?', 'movimiento? contrario', 'gegenbewegung'], { motion: 'contrary' }),
+  ...says(['contrary|contr motion?', 'in? opposite directions|motion', 'movimiento? contrario', 'gegenbewegung'], {
+    motion: 'contrary',
+  }),
   ...says(['similar|parallel|sim motion?', 'movimiento? paralelo|directo'], { motion: 'similar' }),
   ...(['third', 'sixth', 'tenth'] as const).flatMap((interval) =>
     says([`hands? a? ${interval}|${interval}s apart`, `in ${interval}s between the? hands`], { interval }),
   ),
   // in the chromatic scale, and as keys have it
-  ...says(['hands? a? major|minor third apart'], { interval: 'third' }),
-  ...says(['hands? a? major|minor sixth apart'], { interval: 'sixth' }),
-  ...says(['hands? a? major|minor tenth apart'], { interval: 'tenth' }),
+  ...(['third', 'sixth', 'tenth'] as const).flatMap((interval) =>
+    (['major', 'minor'] as const).flatMap((exact) =>
+      fixed([`hands? a? ${exact} ${interval} apart`], { part: { is: 'change', change: { interval }, exact } }),
+    ),
+  ),
   ...says(['hands? an? octave apart'], { interval: 'octave' }),
   ...says(['from|beginning|starting an octave apart?'], { contraryFrom: 'octave' }),
   ...(['third', 'sixth', 'tenth'] as const).flatMap((contraryFrom) =>
@@ -73,7 +77,7 @@ const INVERSION: Rule[] = [
   ...rules(['<n> inversion|inv|umkehrung', 'inversion|inv <n>'], ({ numbers: [n] }) =>
     n! >= 0 && n! <= 3 ? { part: { is: 'inversion', inversion: n! } } : null,
   ),
-  ...fixed(['root position|pos', 'grundstellung'], { part: { is: 'inversion', inversion: 0 } }),
+  ...fixed(['root position|pos only?', 'grundstellung'], { part: { is: 'inversion', inversion: 0 } }),
 ]
 
 const COURSE: Rule[] = [
@@ -151,7 +155,7 @@ const RHYTHM: Rule[] = [
   ),
   ...bookends(['five finger run|position before|first', 'five fingers before|first'], { before: 'five-finger' }),
   ...bookends(['with? the? tonic chord after?'], { after: 'tonic-chord' }),
-  ...bookends(['cadence after', 'with a? cadence', 'and a? cadence'], { after: 'cadence' }),
+  ...bookends(['cadence after', 'with a? cadence|cadences', 'and a? cadence'], { after: 'cadence' }),
   ...bookends(['nothing before'], { before: 'none' }),
   ...bookends(['nothing after'], { after: 'none' }),
 ]

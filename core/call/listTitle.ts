@@ -44,13 +44,33 @@ const BY_TITLE: Understood = {
   meaning: { part: { is: 'ask', ask: { question: 'kind-from-title' } } },
 }
 
-/** An article before a scale that starts elsewhere: “A chromatic scale starting on D”. */
+const SHAPES_LINKED = ['of', 'on', 'in', 'from']
+const isLinked = (item: Understood | undefined): boolean =>
+  SHAPES_LINKED.includes(item?.typed.toLowerCase() ?? '') || asksStart(item)
+const asksStart = (item: Understood | undefined): boolean =>
+  item?.meaning?.part.is === 'ask' && item.meaning.part.ask.start !== undefined
+
+/** What stands straight after a place: kinds, octaves and motion, up to what links them to a key. */
+function saidAfter(items: readonly Understood[], at: number): readonly Understood[] {
+  const end = items.findIndex(
+    ({ meaning }, place) => place > at && !['feature', 'change'].includes(meaning?.part.is ?? ''),
+  )
+  return items.slice(at + 1, end < 0 ? items.length : end)
+}
+
+/** An article before a scale of another key: “A chromatic scale starting on D”, “a two-octave scale of G”. */
 export function withoutArticle(items: readonly Understood[]): Understood[] {
   const tonics = items.filter(({ meaning }) => meaning?.part.is === 'tonic')
-  const starts = items.some(({ meaning }) => meaning?.part.is === 'ask' && meaning.part.ask.start !== undefined)
   const [first] = tonics
-  const next = first && items[items.indexOf(first) + 1]?.meaning?.part
-  const article =
-    first?.typed.toLowerCase() === 'a' && next?.is === 'feature' && (next.features.named ?? next.features.shape)
-  return article && (starts || tonics.length > 1) ? items.filter((item) => item !== first) : [...items]
+  if (first?.typed.toLowerCase() !== 'a') return [...items]
+  const at = items.indexOf(first)
+  const said = saidAfter(items, at)
+  const features = said.flatMap(({ meaning }) => (meaning?.part.is === 'feature' ? [meaning.part.features] : []))
+  const linked = isLinked(items[at + 1 + said.length])
+  const shape = features.find((each) => each.named ?? each.shape)
+  const ownMode = features.some(({ quality, form }) => quality !== undefined || form !== undefined)
+  const other = tonics.length > 1 || items.some(asksStart)
+  // “A major scale, D major scale” are two; “a major scale on D” is one, and so is “a two-octave scale, in D”
+  const article = other && shape !== undefined && (linked || !ownMode)
+  return article ? items.filter((item) => item !== first) : [...items]
 }

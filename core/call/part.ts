@@ -53,6 +53,10 @@ export interface Ask {
   readonly lead?: Entry['lead']
   readonly above?: boolean
   readonly starts?: 'all' | 'white' | 'black'
+  /** All of them are asked. */
+  readonly every?: true
+  /** The notes on which the hands begin. */
+  readonly handsOn?: { readonly right: Note; readonly left: Note }
   /** The one note on which it begins. */
   readonly start?: Note
   /** The degree of its key on which it begins. */
@@ -98,13 +102,23 @@ export type Part =
   | { readonly is: 'feature'; readonly features: Features; readonly question?: string; readonly of?: true }
   | { readonly is: 'inversion'; readonly inversion: number; readonly more?: readonly number[] }
   /** `usual` goes with it unless the line says otherwise. */
-  | { readonly is: 'change'; readonly change: Changes; readonly usual?: Changes; readonly question?: Message }
+  /** `exact`: the very interval that hands lie apart. */
+  | {
+      readonly is: 'change'
+      readonly change: Changes
+      readonly usual?: Changes
+      readonly question?: Message
+      readonly exact?: 'major' | 'minor'
+    }
   /** So many octaves more, or fewer, than what lies on the desk. */
   | { readonly is: 'more'; readonly octaves: number }
   /** Beats a minute more or fewer than the study that is meant has, or so many times as many. */
   | { readonly is: 'pace'; readonly pace: Pace }
-  /** The key that is related to the one named, or to that of the study it is said over. */
-  | { readonly is: 'related'; readonly related: Related }
+  /**
+   * The key that is related to the one named, or to that of the study it is said over. `all`: those of all keys; `of`: the
+   * keys that it is related to follow.
+   */
+  | { readonly is: 'related'; readonly related: Related; readonly all?: true; readonly of?: true }
   /** The study that it is said over, so much higher or lower. */
   | { readonly is: 'moved'; readonly by: Interval }
   /** A key of the machine's choosing. */
@@ -115,7 +129,7 @@ export type Part =
   | { readonly is: 'all' }
   | { readonly is: 'three-minors' }
   /** Harmonic and melodic. */
-  | { readonly is: 'two-minors' }
+  | { readonly is: 'two-minors'; readonly either?: true }
   | { readonly is: 'signs'; readonly signs: Signs }
   /** What only a board's list asks. */
   | { readonly is: 'ask'; readonly ask: Ask }

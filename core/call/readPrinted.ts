@@ -1,4 +1,5 @@
 import { REQUIREMENT_RULES } from './lexiconRequirement'
+import { KEYS_OF_RULES } from './lexiconKeysOf'
 import { PRINTED_LINES } from './lexiconLine'
 import { readerFor, RULES } from './read'
 import type { Token } from './scan'
@@ -24,4 +25,6 @@ const isKey = (tokens: readonly Token[], at: number): boolean => {
 }
 
 /** Reads the words of a printed line. */
-export const readPrinted = readerFor([...REQUIREMENT_RULES, ...PRINTED_LINES, ...RULES], { isName: isKey })
+export const readPrinted = readerFor([...REQUIREMENT_RULES, ...KEYS_OF_RULES, ...PRINTED_LINES, ...RULES], {
+  isName: isKey,
+})

@@ -124,7 +124,8 @@ function playingFrom({ change, ask, leads, inversions, positions }: Heard, kinds
 /** How many keys the candidate takes. */
 const pickFrom = ({ ask, choosers }: Heard): Entry['pick'] => ask.pick ?? (choosers.keys === 'candidate' ? 1 : 'all')
 
-const startsOpen = ({ ask, choosers }: Heard): string[] => (ask.starts && !choosers.keys && !ask.pick ? ['starts'] : [])
+const startsOpen = ({ ask, choosers }: Heard): string[] =>
+  ask.starts && !ask.every && !choosers.keys && !ask.pick ? ['starts'] : []
 
 /** Keys between which “or” stands without a word of who chooses; or a choice among keys that “and” joins. */
 function whichKeys({ or, choosers, ask }: Heard): string[] {
@@ -141,8 +142,10 @@ function unsaid(heard: Heard, kinds: readonly KindId[], context: ListContext): s
   const { hands, ask, change } = heard
   const shared =
     kinds.every((kind) => KINDS[kind].texture === 'tetrachords') ||
-    change.motion === 'contrary' ||
-    (change.interval ?? 'octave') !== 'octave'
+    // one hand moves neither with another nor against it
+    change.motion !== undefined ||
+    change.interval !== undefined ||
+    Boolean(change.touch)
   const counted = kinds.some((kind) => ['run', 'chain'].includes(KINDS[kind].texture))
   return [
     ...(saysHands(context) && !shared && hands.length === 0 && ask.hands === undefined && change.mallets === undefined
@@ -166,7 +169,7 @@ export function entryFrom(
     formFrom(heard, kinds.kinds, keys),
     hands,
     touchFrom(heard),
-    motionFrom(heard, hands.hands),
+    motionFrom(heard, hands.hands, kinds.kinds),
     isBoardChords(heard)
       ? { seventh: 'on' as const, open: [] }
       : rest.of

@@ -136,13 +136,24 @@ export function formFrom(
   return { chooser, scope: ask.scope ?? 'key', open }
 }
 
-export function motionFrom({ change, ask }: Heard, hands: Entry['hands']) {
+/** In the chromatic scale hands keep one interval: as it is played here, a minor third or tenth, a major sixth. */
+const CHROMATIC_APART: Readonly<Partial<Record<string, 'major' | 'minor'>>> = {
+  third: 'minor',
+  sixth: 'major',
+  tenth: 'minor',
+}
+const isOtherDistance = ({ exact, change: { interval } }: Heard, kinds: readonly KindId[]): boolean =>
+  exact !== null && kinds.some((kind) => KINDS[kind].base === 'chromatic') && CHROMATIC_APART[interval ?? ''] !== exact
+
+export function motionFrom(heard: Heard, hands: Entry['hands'], kinds: readonly KindId[]) {
+  const { change, ask } = heard
   if (hands !== 'together' && hands !== 'each') return { open: [] }
   const { motion = 'similar', interval = 'octave', tonicHand = null } = change
   const contraryFrom = motion === 'contrary' ? (ask.handsFrom ?? change.contraryFrom ?? null) : null
   const open: string[] = []
   if (motion === 'contrary' && !contraryFrom) open.push('contrary-from')
   if (interval !== 'octave' && !tonicHand) open.push('tonic-hand')
+  if (isOtherDistance(heard, kinds)) open.push('exact-distance')
   return { motion, interval, contraryFrom, tonicHand, open }
 }
 

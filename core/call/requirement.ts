@@ -3,8 +3,10 @@ import { BASES, inversionsOf, KINDS, type KindId } from '../material'
 import { modulo, type Note, noteName, pitchClass } from '../pitch'
 import type { EntryInput } from '../syllabus'
 import { alternativesIn } from './alternatives'
+import { byKey } from './byKey'
 import { ANY_START, keysFrom, startsAnywhere } from './requiredParts'
 import { entryFrom, isBoardChords, type ListContext, type Rest } from './requiredEntry'
+import { handsBegun } from './handsBegin'
 import { type Heard, hear } from './heard'
 import { keysHeard } from './keysHeard'
 import { kindsFrom } from './kindsHeard'
@@ -85,7 +87,11 @@ function kindsOf(features: readonly Features[], heard: Heard): ReturnType<typeof
 }
 
 /** Entries of some keys that have their kinds in common: one, or one for each mode where the keys are all keys. */
-function entriesFrom(heard: Heard, tonics: readonly Note[], features: readonly Features[], rest: Rest) {
+function entriesFrom(line: Heard, tonics: readonly Note[], said: readonly Features[], rest: Rest) {
+  const begun = handsBegun(line, tonics, said)
+  if (!begun)
+    return { entries: [], problems: [callMessage('asked.start', { note: named(noteName(line.ask.handsOn!.right)) })] }
+  const { heard, features } = begun
   const { kinds, open: assumed, problems } = kindsOf(features, heard)
   const open = [...new Set([...assumed, ...majorAssumed(features, heard, kinds)])]
   const required = requiredKeys(heard, tonics, kinds, rest.context)
@@ -145,13 +151,20 @@ function subjectEntries(
   context: ListContext,
 ) {
   const own = withoutArticle(items)
-  const { lines, problems } = alternativesIn([...fromTitle(context.title, own), ...own])
-  const each = lines.flatMap((alternative) => {
-    const heard = hear(alternative)
-    const { groups, of, open } = isBoardChords(heard) ? boardKeys(heard) : keysHeard(heard)
-    const rest = { words: line.trim(), conditions, context, of, open }
-    return groups.map(({ tonics, features }) => entriesFrom(heard, tonics, features, rest))
-  })
+  const keyed = byKey([...fromTitle(context.title, own), ...own])
+  const alternatives = keyed.lines.map(alternativesIn)
+  const problems = [...keyed.problems, ...alternatives.flatMap((each) => each.problems)]
+  const each = alternatives
+    .flatMap(({ lines }) => lines)
+    .flatMap((alternative) => {
+      const heard = hear(alternative)
+      const { groups, of, open } = isBoardChords(heard) ? boardKeys(heard) : keysHeard(heard)
+      const rest = { words: line.trim(), conditions, context, of, open }
+      return [
+        { entries: [], problems: heard.problems },
+        ...groups.map(({ tonics, features }) => entriesFrom(heard, tonics, features, rest)),
+      ]
+    })
   return {
     entries: together(each.flatMap(({ entries }) => entries)),
     problems: [...problems, ...each.flatMap((one) => one.problems)],

@@ -76,9 +76,8 @@ export {
 } from './line'
 export { octaveNotes, octaveOf, type Step } from './places'
 export { type PlacedMark, isDegreePin, isGripPin, isNotePin, MAX_DEGREES, MAX_IN_GRIP, MAX_NOTES } from './pin'
+export { ARTICULATIONS, type Articulation, type HandTouch } from './articulation'
 export {
-  ARTICULATIONS,
-  type Articulation,
   type CommonInput,
   type CommonRecipe,
   CLEFS,
@@ -91,7 +90,6 @@ export {
   type Hands,
   type HandsApart,
   handsOf,
-  type HandTouch,
   INTERVALS,
   isFree,
   MAX_OCTAVES,

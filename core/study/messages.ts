@@ -1,6 +1,6 @@
 import { type ListParam, type Message, type NoteParam, errorMaker, messageMaker } from '../message'
 import type { Tempo } from './pace'
-import type { Articulation } from './recipe'
+import type { Articulation } from './articulation'
 import type { Accompaniment, Figure, JourneyName, Walk } from './line/names'
 
 type Named =

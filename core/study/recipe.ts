@@ -1,4 +1,5 @@
 import type { NamedMaterial, Signature } from '../material'
+import type { Articulation, HandTouch } from './articulation'
 import type { Hand } from './hand'
 import type { Course } from './line'
 import type { Tempo } from './pace'
@@ -10,7 +11,6 @@ export const HANDS = ['together', 'right', 'left'] as const
 export const MOTIONS = ['similar', 'contrary'] as const
 export const INTERVALS = ['octave', 'third', 'sixth', 'tenth'] as const
 export const CONTRARY_FROM = ['unison', 'octave', 'third', 'sixth', 'tenth'] as const
-export const ARTICULATIONS = ['legato', 'staccato'] as const
 export const MAX_OCTAVES = 4
 export const MAX_PITCHES = 400
 
@@ -18,12 +18,6 @@ export type Hands = (typeof HANDS)[number]
 export type Motion = (typeof MOTIONS)[number]
 export type HandsApart = (typeof INTERVALS)[number]
 export type ContraryFrom = (typeof CONTRARY_FROM)[number]
-export type Articulation = (typeof ARTICULATIONS)[number]
-/** A touch for each hand. */
-export interface HandTouch {
-  readonly right: Articulation
-  readonly left: Articulation
-}
 
 /** Pitches as a teacher lists them, `F##4`; notes struck together stand in a list of their own, lowest first. */
 export interface FreePitches {

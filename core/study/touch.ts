@@ -1,14 +1,8 @@
 import type { Message } from '../message'
 import { oneOf } from './checks'
 import { studyError, studyMessage } from './messages'
-import {
-  type Articulation,
-  ARTICULATIONS,
-  type CommonInput,
-  type CommonRecipe,
-  type Hands,
-  type HandTouch,
-} from './recipe'
+import { type Articulation, ARTICULATIONS, type HandTouch } from './articulation'
+import type { CommonInput, CommonRecipe, Hands } from './recipe'
 
 /** Touch of a recipe as it may have been stored: before hands had touches of their own there was no such field. */
 type Touched = { readonly articulation: Articulation; readonly touch?: HandTouch | null }

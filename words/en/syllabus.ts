@@ -89,6 +89,7 @@ export const syllabus = {
   'open.no-beat': 'Of which beats is the tempo? Taken as quarter notes.',
   'open.kind-from-title': 'The kind is taken from the title of the group.',
   'open.reach': 'Does the seventh belong to the last key only? Taken as yes.',
+  'open.reach-way': 'Said after one key and before others: does it hold for all? Taken as yes.',
   'open.no-tempo': 'No tempo is named. Taken as 60 in eighth notes.',
   'open.no-notes': 'No note value is named. Taken as eighth notes.',
   'open.hand': 'Who chooses the hand? Taken as the candidate.',
@@ -98,6 +99,8 @@ export const syllabus = {
   'open.contrary-from': 'Contrary from one key, or an octave apart? Either counts.',
   'open.tonic-hand': 'Which hand has the tonic? Either counts.',
   'open.seventh': 'Dominant seventh of the key, or on the note? Taken as on the note.',
+  'open.exact-distance':
+    'In the chromatic scale hands lie a minor third, a major sixth or a minor tenth apart here. Taken so.',
   'open.starts': 'Every start counts by itself, as the examiner may name any.',
   'open.assumed.harmonic': 'Minor is taken as harmonic?',
   'open.assumed.major': 'No kind was named: major?',

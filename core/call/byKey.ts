@@ -1,0 +1,89 @@
+import type { Message } from '../message'
+import { echoOf } from './echo'
+import { callMessage } from './messages'
+import { fieldsOf } from './printed'
+import type { Understood } from './read'
+
+const isTonic = ({ meaning }: Understood): boolean => meaning?.part.is === 'tonic'
+const fieldsIn = ({ meaning }: Understood): readonly [string, string][] =>
+  meaning ? fieldsOf(meaning.part).map(([field, value]) => [field, JSON.stringify(value) ?? '']) : []
+
+/** Fields that are given more than one value, after keys or before them: hands, touch, octaves. */
+function differing(items: readonly Understood[]): Set<string> {
+  const values = new Map<string, { value: string; keys: number }[]>()
+  let keys = 0
+  for (const item of items) {
+    if (isTonic(item)) keys++
+    for (const [field, value] of fieldsIn(item)) values.set(field, [...(values.get(field) ?? []), { value, keys }])
+  }
+  return new Set(
+    [...values].flatMap(([field, given]) =>
+      given.some((each, at) => at > 0 && each.value !== given[at - 1]!.value && each.keys !== given[at - 1]!.keys)
+        ? [field]
+        : [],
+    ),
+  )
+}
+
+/** Said after one key, and before others, without a word of those. */
+const OF_ONE = ['memory', 'condition', 'articulation', 'touch.right']
+function saidOfOne(items: readonly Understood[]): boolean {
+  const keys = items.flatMap((item, at) => (isTonic(item) ? [at] : []))
+  const [first, last] = [keys[0] ?? 0, keys.at(-1) ?? 0]
+  return items.some((item, at) => at > first && at < last && fieldsIn(item).some(([field]) => OF_ONE.includes(field)))
+}
+const REACH: Understood = {
+  ...{ from: 0, to: 0, typed: '', nearest: null, slips: [] },
+  meaning: { part: { is: 'ask', ask: { question: 'reach-way' } } },
+}
+
+/**
+ * Parts a line in which each key, or each few of them, has its own way of playing: “C major legato and G major staccato,
+ * hands together”. What stands before the first of them and after the last holds for all. Where keys and ways do not
+ * stand in turn, it is asked which of them counts.
+ */
+export function byKey(items: readonly Understood[]): { lines: (readonly Understood[])[]; problems: Message[] } {
+  const fields = differing(items)
+  if (fields.size === 0) return { lines: [saidOfOne(items) ? [...items, REACH] : items], problems: [] }
+  const marks = items.flatMap((item, at) =>
+    isTonic(item)
+      ? [{ at, is: 'key' as const }]
+      : fieldsIn(item).some(([field]) => fields.has(field))
+        ? [{ at, is: 'way' as const }]
+        : [],
+  )
+  const runs = marks.filter(({ is }, nth) => is !== marks[nth - 1]?.is)
+  const [first, last] = [runs[0]!, runs.at(-1)!]
+  if (first.is === last.is) return { lines: [], problems: [twice(items, marks)] }
+  // ways stand after their keys, or before them
+  const starts = runs.filter(({ is }) => is === first.is).map(({ at }) => at)
+  const end = ending(items, marks.at(-1)!.at + 1)
+  const cuts = [...starts.slice(1).map((at) => beginning(items, at)), end]
+  const head = items.slice(0, beginning(items, starts[0]!))
+  const lines = cuts.map((to, nth) => [
+    ...head,
+    ...items.slice(nth === 0 ? head.length : cuts[nth - 1], to),
+    ...items.slice(end),
+  ])
+  return { lines, problems: [] }
+}
+
+function twice(items: readonly Understood[], marks: readonly { at: number; is: 'key' | 'way' }[]): Message {
+  const ways = marks.filter(({ is }) => is === 'way').map(({ at }) => echoOf(items[at]!.meaning!.part))
+  return callMessage('asked.twice', { before: ways[0]!, after: ways.at(-1)! })
+}
+
+/** Where what belongs to the last of them ends: kinds straight after it are its own. */
+function ending(items: readonly Understood[], at: number): number {
+  let end = at
+  while (items[end]?.meaning?.part.is === 'feature') end++
+  return end
+}
+
+/** Where what belongs to a key begins: kinds and articles straight before it are its own. */
+function beginning(items: readonly Understood[], at: number): number {
+  let from = at
+  while (from > 0 && (items[from - 1]!.meaning?.part.is === 'feature' || isLink(items[from - 1]!))) from--
+  return from
+}
+const isLink = ({ typed }: Understood): boolean => ['of', 'on', 'in', 'the'].includes(typed.toLowerCase())
