@@ -25,6 +25,12 @@ function differing(items: readonly Understood[]): Set<string> {
   )
 }
 
+/** A key, or a way of playing, and where it stands. */
+interface Mark {
+  readonly at: number
+  readonly is: 'key' | 'way'
+}
+
 /** Said after one key, and before others, without a word of those. */
 const OF_ONE = ['memory', 'condition', 'articulation', 'touch.right']
 function saidOfOne(items: readonly Understood[]): boolean {
@@ -45,13 +51,10 @@ const REACH: Understood = {
 export function byKey(items: readonly Understood[]): { lines: (readonly Understood[])[]; problems: Message[] } {
   const fields = differing(items)
   if (fields.size === 0) return { lines: [saidOfOne(items) ? [...items, REACH] : items], problems: [] }
-  const marks = items.flatMap((item, at) =>
-    isTonic(item)
-      ? [{ at, is: 'key' as const }]
-      : fieldsIn(item).some(([field]) => fields.has(field))
-        ? [{ at, is: 'way' as const }]
-        : [],
-  )
+  const marks = items.flatMap((item, at): Mark[] => {
+    if (isTonic(item)) return [{ at, is: 'key' }]
+    return fieldsIn(item).some(([field]) => fields.has(field)) ? [{ at, is: 'way' }] : []
+  })
   const runs = marks.filter(({ is }, nth) => is !== marks[nth - 1]?.is)
   const [first, last] = [runs[0]!, runs.at(-1)!]
   if (first.is === last.is) return { lines: [], problems: [twice(items, marks)] }
@@ -68,7 +71,7 @@ export function byKey(items: readonly Understood[]): { lines: (readonly Understo
   return { lines, problems: [] }
 }
 
-function twice(items: readonly Understood[], marks: readonly { at: number; is: 'key' | 'way' }[]): Message {
+function twice(items: readonly Understood[], marks: readonly Mark[]): Message {
   const ways = marks.filter(({ is }) => is === 'way').map(({ at }) => echoOf(items[at]!.meaning!.part))
   return callMessage('asked.twice', { before: ways[0]!, after: ways.at(-1)! })
 }

@@ -1,5 +1,5 @@
 import { families, familyOf, type RecipeInput } from '../instrument'
-import { kindNamed, qualityNamed, materialMessage } from '../material'
+import { kindNamed, qualityNamed, materialMessage, type Related } from '../material'
 import { joined, listed, type Message, named } from '../message'
 import { noteName } from '../pitch'
 import { patternEcho } from './echoLine'
@@ -85,6 +85,8 @@ const signsMessage = ({ sharps, flats, exact }: Signs): Message =>
 const paceMessage = (pace: Pace): Message =>
   'by' in pace ? callMessage('echo.pace.by', pace) : callMessage('echo.pace.times', pace)
 
+const relatedMessage = ({ by, mode }: Related): Message => callMessage('echo.related', { by, mode: mode ?? 'none' })
+
 type Echoes = { readonly [I in Part['is']]: ((part: Extract<Part, { is: I }>) => Message) | null }
 /** What each part of a line says; null for words that a sentence needs and that say nothing, or that only lists have. */
 const ECHOES: Echoes = {
@@ -94,7 +96,8 @@ const ECHOES: Echoes = {
   change: ({ change }) => joined(changeMessage(change), 'comma'),
   more: ({ octaves }) => callMessage('echo.more-octaves', { octaves }),
   pace: ({ pace }) => paceMessage(pace),
-  related: ({ related: { by, mode } }) => callMessage('echo.related', { by, mode: mode ?? 'none' }),
+  related: ({ related }) => relatedMessage(related),
+  'related-keys': ({ related }) => relatedMessage(related),
   moved: ({ by: { semitones } }) =>
     callMessage('echo.moved', { way: semitones < 0 ? 'down' : 'up', semitones: Math.abs(semitones) }),
   draw: () => callMessage('echo.draw'),

@@ -109,7 +109,7 @@ function staysThrough({ through, problems }: Heard, part: Part): boolean {
 const featuresOf = ({ mode, form }: Related): Features => ({ quality: mode ?? 'minor', ...(form ? { form } : {}) })
 
 /** Keys that go with the last one that was named, or with all of them; or with those that follow. */
-function addRelated(heard: Heard, { related, all, of }: Said<'related'>): Alternatives {
+function addRelated(heard: Heard, { related, all, of }: Said<'related-keys'>): Alternatives {
   // what is said of them after is said of all
   const features = [featuresOf(related)]
   if (of) heard.through = { related, all: all === true, features }
@@ -151,7 +151,7 @@ function add(heard: Heard, { part }: Meaning, { last }: Listening, before: strin
   switch (part.is) {
     case 'tonic':
       return addKey(heard, part.note, before)
-    case 'related':
+    case 'related-keys':
       return addRelated(heard, part)
     case 'feature':
       return addFeature(heard, part)

@@ -23,12 +23,12 @@ const RELATED: readonly Rule[] = WORDS.flatMap(([by, word]) =>
     ]
     return [
       ...named(mode).flatMap((phrase) => [
-        ...fixed([`the? ${phrase} of|to`], { part: { is: 'related', related, of: true } }),
-        ...fixed([`its|the|and|with? ${phrase}`], { part: { is: 'related', related } }),
+        ...fixed([`the? ${phrase} of|to`], { part: { is: 'related-keys', related, of: true } }),
+        ...fixed([`its|the|and|with? ${phrase}`], { part: { is: 'related-keys', related } }),
       ]),
       ...named(`${mode}s`).flatMap((phrase) => [
-        ...fixed([`the? ${phrase} of|to`], { part: { is: 'related', related, all: true, of: true } }),
-        ...fixed([`their|the? ${phrase}`], { part: { is: 'related', related, all: true } }),
+        ...fixed([`the? ${phrase} of|to`], { part: { is: 'related-keys', related, all: true, of: true } }),
+        ...fixed([`their|the? ${phrase}`], { part: { is: 'related-keys', related, all: true } }),
       ]),
     ]
   }),

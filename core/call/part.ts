@@ -114,11 +114,10 @@ export type Part =
   | { readonly is: 'more'; readonly octaves: number }
   /** Beats a minute more or fewer than the study that is meant has, or so many times as many. */
   | { readonly is: 'pace'; readonly pace: Pace }
-  /**
-   * The key that is related to the one named, or to that of the study it is said over. `all`: those of all keys; `of`: the
-   * keys that it is related to follow.
-   */
-  | { readonly is: 'related'; readonly related: Related; readonly all?: true; readonly of?: true }
+  /** The key that is related to the one named, or to that of the study it is said over. */
+  | { readonly is: 'related'; readonly related: Related }
+  /** In a list, keys beside others: beside the last that was named, or (`all`) all of them, or (`of`) those that follow. */
+  | { readonly is: 'related-keys'; readonly related: Related; readonly all?: true; readonly of?: true }
   /** The study that it is said over, so much higher or lower. */
   | { readonly is: 'moved'; readonly by: Interval }
   /** A key of the machine's choosing. */

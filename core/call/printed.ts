@@ -72,7 +72,7 @@ const partsOf = (items: readonly Understood[]): Part[] => meaningsIn(items).map(
 
 const names = (part: Part): boolean =>
   part.is === 'tonic' ||
-  part.is === 'related' ||
+  part.is === 'related-keys' ||
   part.is === 'all' ||
   part.is === 'signs' ||
   (part.is === 'ask' && (part.ask.above || part.ask.starts !== undefined || part.ask.start !== undefined))
