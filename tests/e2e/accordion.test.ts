@@ -34,7 +34,7 @@ const pupilCalled = async (name: string) =>
   (await call('/api/pupils')).body.find((pupil: { name: string }) => pupil.name === name)
 
 describe('an accordion teacher’s lesson, by mouse', () => {
-  it('goes from choosing the instrument to the printed page', async () => {
+  atNight('goes from choosing the instrument to the printed page', async () => {
     const { page, problems } = await open('/desk')
     await page.locator(at('right', 0)).waitFor()
     await choose(page, /^Instrument:/, 'accordion', 'Accordion')

@@ -127,26 +127,29 @@ describe('work is never lost', () => {
     expect(await stored(id)).toMatchObject({ version: 2, recipe: { pins: [{ hand: 'left', index: 2, finger: 2 }] } })
   })
 
-  it('keeps what was changed while the disk is full, says so once, and saves when there is room, without a press', async () => {
-    const { id } = await fresh('G')
-    const { page } = await open(`/desk/${id}`)
-    await page.locator(finger('right', 0)).waitFor()
-    const makeRoom = await fillDisk()
-    try {
-      await pin(page, 'left', 2, '2')
-      await page.getByText('disk full: saved in this browser').waitFor()
-      expect(await page.getByText('The disk is full, so nothing can be saved.').count()).toBe(1)
-      // the page lives: what was pinned stands, and nothing waits
-      await page.locator(`${finger('left', 2)}.pinned`).waitFor()
-      expect(await page.locator('.waiting').count()).toBe(0)
-      expect((await stored(id)).version).toBe(1)
-    } finally {
-      await makeRoom()
-    }
-    await page.getByText(/^saved \d/).waitFor()
-    await page.getByText('The disk is full').waitFor({ state: 'detached' })
-    expect(await stored(id)).toMatchObject({ version: 2, recipe: { pins: [{ hand: 'left', index: 2, finger: 2 }] } })
-  })
+  atNight(
+    'keeps what was changed while the disk is full, says so once, and saves when there is room, without a press',
+    async () => {
+      const { id } = await fresh('G')
+      const { page } = await open(`/desk/${id}`)
+      await page.locator(finger('right', 0)).waitFor()
+      const makeRoom = await fillDisk()
+      try {
+        await pin(page, 'left', 2, '2')
+        await page.getByText('disk full: saved in this browser').waitFor()
+        expect(await page.getByText('The disk is full, so nothing can be saved.').count()).toBe(1)
+        // the page lives: what was pinned stands, and nothing waits
+        await page.locator(`${finger('left', 2)}.pinned`).waitFor()
+        expect(await page.locator('.waiting').count()).toBe(0)
+        expect((await stored(id)).version).toBe(1)
+      } finally {
+        await makeRoom()
+      }
+      await page.getByText(/^saved \d/).waitFor()
+      await page.getByText('The disk is full').waitFor({ state: 'detached' })
+      expect(await stored(id)).toMatchObject({ version: 2, recipe: { pins: [{ hand: 'left', index: 2, finger: 2 }] } })
+    },
+  )
 
   atNight('goes on without the server, and saves when it is back', async () => {
     const { id } = await fresh('B')

@@ -3,6 +3,7 @@ import { formatOf } from '#core/formats'
 import type { RecipeInput } from '#core/instrument'
 import { realise } from '#core/realise'
 import { expectAccessible, fingersShown, useBrowser } from '../support/browser'
+import { atNight } from '../support/night'
 
 const { open } = useBrowser()
 
@@ -97,41 +98,44 @@ describe('a line is shaped', () => {
     expect(problems).toEqual([])
   })
 
-  it('takes a motif that is played in, by the figures of the keyboard and by mouse, with its lengths', async () => {
-    const { page, problems } = await open('/desk')
-    await page.getByRole('button', { name: /^Shape it:/ }).click()
-    await page.getByRole('button', { name: 'Play it in' }).click()
-    const keys = page.getByRole('group', { name: /^Degrees to play/ })
-    for (const figure of ['1', '4', '2']) {
-      await page.keyboard.press(`Digit${figure}`, { delay: 150 })
-    }
-    await keys.getByRole('button', { name: '3', exact: true }).click({ delay: 150 })
-    // a hand plays unevenly: whatever the lengths, these are the degrees
-    await page
-      .getByRole('status')
-      .filter({ hasText: /^1\S* (?:– )*4\S* (?:– )*2\S* (?:– )*3/ })
-      .waitFor()
-    const again = page.getByRole('button', { name: 'Again', exact: true })
-    await again.click()
-    // by the keyboard alone a degree is pressed as any button; with Shift a figure sounds an octave higher
-    await keys.getByRole('button', { name: '2', exact: true }).focus()
-    await page.keyboard.press('Enter')
-    await page.getByRole('status').filter({ hasText: /^2$/ }).waitFor()
-    await again.click()
-    await page.keyboard.down('Shift')
-    await page.keyboard.down('Digit1')
-    await page.keyboard.up('Shift')
-    await page.keyboard.up('Digit1')
-    await page.getByRole('status').filter({ hasText: /^1$/ }).waitFor()
-    expect(await keys.locator('.down').count()).toBe(0)
-    await again.click()
-    for (const figure of ['1', '4', '2', '3']) await page.keyboard.press(`Digit${figure}`, { delay: 150 })
-    const row = page.locator('p').filter({ has: page.getByRole('button', { name: 'Again', exact: true }) })
-    await row.getByRole('button', { name: 'Use', exact: true }).click()
-    await page.getByRole('button', { name: /^Shape it: 1\S* (?:– )*4/ }).waitFor()
-    await expectAccessible(page)
-    expect(problems).toEqual([])
-  })
+  atNight(
+    'takes a motif that is played in, by the figures of the keyboard and by mouse, with its lengths',
+    async () => {
+      const { page, problems } = await open('/desk')
+      await page.getByRole('button', { name: /^Shape it:/ }).click()
+      await page.getByRole('button', { name: 'Play it in' }).click()
+      const keys = page.getByRole('group', { name: /^Degrees to play/ })
+      for (const figure of ['1', '4', '2']) {
+        await page.keyboard.press(`Digit${figure}`, { delay: 150 })
+      }
+      await keys.getByRole('button', { name: '3', exact: true }).click({ delay: 150 })
+      // a hand plays unevenly: whatever the lengths, these are the degrees
+      await page
+        .getByRole('status')
+        .filter({ hasText: /^1\S* (?:– )*4\S* (?:– )*2\S* (?:– )*3/ })
+        .waitFor()
+      const again = page.getByRole('button', { name: 'Again', exact: true })
+      await again.click()
+      // by the keyboard alone a degree is pressed as any button; with Shift a figure sounds an octave higher
+      await keys.getByRole('button', { name: '2', exact: true }).focus()
+      await page.keyboard.press('Enter')
+      await page.getByRole('status').filter({ hasText: /^2$/ }).waitFor()
+      await again.click()
+      await page.keyboard.down('Shift')
+      await page.keyboard.down('Digit1')
+      await page.keyboard.up('Shift')
+      await page.keyboard.up('Digit1')
+      await page.getByRole('status').filter({ hasText: /^1$/ }).waitFor()
+      expect(await keys.locator('.down').count()).toBe(0)
+      await again.click()
+      for (const figure of ['1', '4', '2', '3']) await page.keyboard.press(`Digit${figure}`, { delay: 150 })
+      const row = page.locator('p').filter({ has: page.getByRole('button', { name: 'Again', exact: true }) })
+      await row.getByRole('button', { name: 'Use', exact: true }).click()
+      await page.getByRole('button', { name: /^Shape it: 1\S* (?:– )*4/ }).waitFor()
+      await expectAccessible(page)
+      expect(problems).toEqual([])
+    },
+  )
 
   it('takes a motif from a file, and says of another why it cannot be moved', async () => {
     const tune = (material: object, motif: readonly unknown[]): Buffer => {
@@ -156,7 +160,7 @@ describe('a line is shaped', () => {
     expect(problems).toEqual([])
   })
 
-  it('has a control for each part of a call: what else could stand there, or nothing', async () => {
+  atNight('has a control for each part of a call: what else could stand there, or nothing', async () => {
     const { page, problems } = await open(
       '/desk?type=' + encodeURIComponent('C major right hand one octave in broken triads through C and D'),
     )

@@ -88,7 +88,7 @@ describe('paper from where the studies are', () => {
 })
 
 describe('paper, by keyboard', () => {
-  it('goes from an unsaved study on the desk to cards and back to its notes', async () => {
+  atNight('goes from an unsaved study on the desk to cards and back to its notes', async () => {
     const { page, problems } = await open('/desk')
     await page.locator('[data-finger]').first().waitFor()
     await page.getByRole('button', { name: 'More', exact: true }).focus()

@@ -143,62 +143,65 @@ describe('what is heard, and where', () => {
     expect(loud(1)).toBeLessThan(0.001)
   })
 
-  it('goes to a MIDI instrument: every note once, the first one each time it is begun, in order, with its strength', async () => {
-    const { page, problems } = await open('/desk?type=' + encodeURIComponent('C major one octave up 120'))
-    await page.evaluate(() => localStorage.setItem('tactum hearing', '{"metronome":"off","countIn":0}'))
-    await page.reload()
-    await page.evaluate(() => {
-      const sent: { bytes: number[]; at: number }[] = []
-      const output = {
-        ...{ id: 'stage', name: 'Stage piano', clear: () => {} },
-        send: (bytes: number[], at: number) => sent.push({ bytes, at }),
+  atNight(
+    'goes to a MIDI instrument: every note once, the first one each time it is begun, in order, with its strength',
+    async () => {
+      const { page, problems } = await open('/desk?type=' + encodeURIComponent('C major one octave up 120'))
+      await page.evaluate(() => localStorage.setItem('tactum hearing', '{"metronome":"off","countIn":0}'))
+      await page.reload()
+      await page.evaluate(() => {
+        const sent: { bytes: number[]; at: number }[] = []
+        const output = {
+          ...{ id: 'stage', name: 'Stage piano', clear: () => {} },
+          send: (bytes: number[], at: number) => sent.push({ bytes, at }),
+        }
+        const access = { outputs: new Map([['stage', output]]) }
+        Object.assign(navigator, { requestMIDIAccess: async () => access })
+        Object.assign(globalThis, { sent })
+      })
+      await page.getByRole('button', { name: 'sound', exact: true }).click()
+      await page.getByRole('button', { name: 'Find a MIDI instrument' }).click()
+      await page.getByLabel('Played by').selectOption('Stage piano')
+      await page.keyboard.press('Escape')
+      const on = () =>
+        page.evaluate(() =>
+          (globalThis as unknown as { sent: { bytes: number[]; at: number }[] }).sent
+            .filter(({ bytes }) => bytes[0] === 0x90)
+            .map(({ bytes, at }) => ({ midi: bytes[1]!, velocity: bytes[2]!, at })),
+        )
+      const study = realise({ material: { tonic: 'C', kind: 'major' }, octaves: 1, course: 'up', tempo: { bpm: 120 } })
+      const notes = playedNotes(study)
+      const button = (name: string) => page.getByRole('button', { name, exact: true })
+      const first = notes.filter(({ step }) => step === 0).map(({ midi }) => midi)
+      // begun again and again: the first note is there each time
+      for (let time = 0; time < BEGUN; time++) {
+        await page.evaluate(() => void (globalThis as unknown as { sent: unknown[] }).sent.splice(0))
+        await button('Play').click()
+        await expect.poll(async () => (await on()).length).toBeGreaterThanOrEqual(first.length)
+        const begun = (await on()).slice(0, first.length).map(({ midi }) => midi)
+        expect(begun.sort()).toEqual([...first].sort())
+        await button('Stop').click()
       }
-      const access = { outputs: new Map([['stage', output]]) }
-      Object.assign(navigator, { requestMIDIAccess: async () => access })
-      Object.assign(globalThis, { sent })
-    })
-    await page.getByRole('button', { name: 'sound', exact: true }).click()
-    await page.getByRole('button', { name: 'Find a MIDI instrument' }).click()
-    await page.getByLabel('Played by').selectOption('Stage piano')
-    await page.keyboard.press('Escape')
-    const on = () =>
-      page.evaluate(() =>
-        (globalThis as unknown as { sent: { bytes: number[]; at: number }[] }).sent
-          .filter(({ bytes }) => bytes[0] === 0x90)
-          .map(({ bytes, at }) => ({ midi: bytes[1]!, velocity: bytes[2]!, at })),
-      )
-    const study = realise({ material: { tonic: 'C', kind: 'major' }, octaves: 1, course: 'up', tempo: { bpm: 120 } })
-    const notes = playedNotes(study)
-    const button = (name: string) => page.getByRole('button', { name, exact: true })
-    const first = notes.filter(({ step }) => step === 0).map(({ midi }) => midi)
-    // begun again and again: the first note is there each time
-    for (let time = 0; time < BEGUN; time++) {
       await page.evaluate(() => void (globalThis as unknown as { sent: unknown[] }).sent.splice(0))
       await button('Play').click()
-      await expect.poll(async () => (await on()).length).toBeGreaterThanOrEqual(first.length)
-      const begun = (await on()).slice(0, first.length).map(({ midi }) => midi)
-      expect(begun.sort()).toEqual([...first].sort())
-      await button('Stop').click()
-    }
-    await page.evaluate(() => void (globalThis as unknown as { sent: unknown[] }).sent.splice(0))
-    await button('Play').click()
-    await expect.poll(async () => (await on()).length, { timeout: 30_000 }).toBe(notes.length)
-    const sent = (await on()).sort((a, b) => a.at - b.at)
-    // the audio clock stands still where a machine cannot keep up with it: only the order is sure here
-    let from = 0
-    for (const step of new Set(notes.map((note) => note.step))) {
-      const struck = notes.filter((note) => note.step === step).map(({ midi }) => midi)
-      const [first, last] = [from, (from += struck.length)]
-      expect(
-        sent
-          .slice(first, last)
-          .map(({ midi }) => midi)
-          .sort(),
-      ).toEqual(struck.sort())
-    }
-    for (const { velocity } of sent) expect(velocity).toBeGreaterThan(60)
-    expect(problems).toEqual([])
-  })
+      await expect.poll(async () => (await on()).length, { timeout: 30_000 }).toBe(notes.length)
+      const sent = (await on()).sort((a, b) => a.at - b.at)
+      // the audio clock stands still where a machine cannot keep up with it: only the order is sure here
+      let from = 0
+      for (const step of new Set(notes.map((note) => note.step))) {
+        const struck = notes.filter((note) => note.step === step).map(({ midi }) => midi)
+        const [first, last] = [from, (from += struck.length)]
+        expect(
+          sent
+            .slice(first, last)
+            .map(({ midi }) => midi)
+            .sort(),
+        ).toEqual(struck.sort())
+      }
+      for (const { velocity } of sent) expect(velocity).toBeGreaterThan(60)
+      expect(problems).toEqual([])
+    },
+  )
 
   it('is recorded once the file is there, kept by the browser, and sounds all the same without it', async () => {
     const { page, problems } = await open('/desk')

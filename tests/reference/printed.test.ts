@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { parseRequirement } from '#core/call'
+import { someOf } from '../support/night'
 import { brief } from '../support/printed'
 import lines from '../support/printed-lines.json'
 
@@ -12,11 +13,15 @@ type Row = readonly [line: string, reading: string | readonly string[], open?: s
 
 const ROWS = lines as unknown as readonly Row[]
 
+/** Each line is read once, however often it is looked at. */
+const READ = new Map(ROWS.map(([line]) => [line, parseRequirement(line)]))
+const readingOf = (line: string) => READ.get(line)!
+
 type Outcome = 'right' | 'asked' | 'refused' | 'silently wrong'
 
 /** What became of a line: read as it is meant, with or without a question; refused; or taken for something else. */
 function outcomeOf([line, reading]: Row): Outcome {
-  const { entries, problems } = parseRequirement(line)
+  const { entries, problems } = readingOf(line)
   if (problems.length > 0) return 'refused'
   const meant = typeof reading === 'string' ? [reading] : reading
   if (JSON.stringify(entries.map(brief)) !== JSON.stringify(meant)) return 'silently wrong'
@@ -25,7 +30,7 @@ function outcomeOf([line, reading]: Row): Outcome {
 
 describe('printed lists', () => {
   it.each(ROWS.map(([line, reading, open = '']) => [line, reading, open] as const))('%s', (line, reading, open) => {
-    const { entries, problems } = parseRequirement(line)
+    const { entries, problems } = readingOf(line)
     if (reading === 'refused') {
       expect(problems).not.toEqual([])
       return
@@ -50,7 +55,7 @@ describe('printed lists', () => {
   })
 
   it('name a word that means nothing, wherever it stands', () => {
-    for (const [line, reading] of ROWS) {
+    for (const [line, reading] of someOf(ROWS, 120)) {
       if (reading === 'refused') continue
       const { unread } = parseRequirement(`${line}, zwurbel`)
       expect(unread, line).toEqual(['zwurbel'])

@@ -8,6 +8,7 @@ import { countedWay } from '../support/queries'
 import { newDatabase } from '../support/database'
 import { asPage } from '../support/http'
 import { ownService } from '../support/service'
+import { atNight } from '../support/night'
 
 /** Foreign keys as the database has them: table, columns, and the table that they point at. */
 const FOREIGN_KEYS = `
@@ -110,7 +111,7 @@ describe('a server on a database of its own', () => {
     return { pupilId, setId }
   }
 
-  it('asks for a page with many rows no more than for one with few', async () => {
+  atNight('asks for a page with many rows no more than for one with few', async () => {
     const first = await pupilWithAim(0)
     for (let at = 1; at < 3; at++) await pupilWithAim(at)
     const pages = [

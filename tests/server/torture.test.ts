@@ -5,7 +5,7 @@ import { startServer } from '../../scripts/lib/server.mjs'
 import { newDatabase } from '../support/database'
 import { asPage, call, freshSet, setOfMajors } from '../support/http'
 import { overlapping, studiesOver } from '../support/overlapping'
-import { NIGHT } from '../support/night'
+import { atNight, NIGHT } from '../support/night'
 import { ownService } from '../support/service'
 import { fuzz, routes } from '../support/torture/fuzz'
 import { wayTo } from '../support/torture/outage'
@@ -82,7 +82,7 @@ describe('many at once', () => {
     expect([...statuses]).toEqual([200])
   })
 
-  it('ask for the same grading, and it is done once', async () => {
+  atNight('ask for the same grading, and it is done once', async () => {
     const list = { ...overlapping(12), id: `hard-${Date.now()}` }
     expect((await call('/api/syllabi', 'POST', list)).status).toBe(201)
     const { set } = await freshSet('Hard')
@@ -147,7 +147,7 @@ describe('lists without end', () => {
     expect(((await answer.json()) as { problems: object[] }).problems).toHaveLength(1)
   })
 
-  it('tell how far they are read, to whom wants to know, and are given up when nobody does', async () => {
+  atNight('tell how far they are read, to whom wants to know, and are given up when nobody does', async () => {
     const rows = Array.from({ length: 600 }, (_, at) => `"${'D flat major, hands together; '.repeat(12)} ${at}"`)
     const body = `words\n${rows.join('\n')}\n`
     const { address } = ownService()
