@@ -33,9 +33,15 @@ export function stepWithin(width: number, rooms: readonly Room[], ends: number, 
   return low
 }
 
-/** Where the bar line before a step stands: midway, but clear of the signs before its note. */
-export const barLineAt = (here: Room, x: number, step: number): number =>
-  Math.min(x - (step + BAR) / 2 + 1, x - here.left - BAR_AIR)
+/**
+ * Where the bar line before a step stands: midway, but clear of what stands before it and of the signs before its note.
+ * @param x the middle of the step, `before` with its own `x` that of the step before
+ */
+export function barLineAt(before: { room: Room; x: number }, here: Room, x: number, step: number): number {
+  const taken = before.room.right + before.room.rests * REST_WIDTH + (here.clef ? CLEF_CHANGE : 0)
+  const midway = x - (step + BAR) / 2 + 1
+  return Math.min(Math.max(midway, before.x + taken + BAR_AIR), x - here.left - BAR_AIR)
+}
 /** Left edge of a clef that changes: before the bar line where one stands there. */
 export const clefAt = (here: Room, x: number, bar: number | null): number =>
   bar === null ? x - here.left - GAP - CLEF_CHANGE + 2 : bar - CLEF_CHANGE - 1

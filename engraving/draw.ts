@@ -48,7 +48,8 @@ export interface Engraved {
 }
 
 const FINGER_UP = 5
-const FINGER_DOWN = 15
+/** Clear of the staff, and of the flag of the note before. */
+const FINGER_DOWN = 15.5
 const FINGER_HEIGHT = 13
 /** From one finger to the next where several stand over one another. */
 const STACK = 14

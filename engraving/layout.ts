@@ -157,8 +157,9 @@ function layOut(study: RealisedStudy, from: number, to: number, width: number): 
   let x = start + Math.max(lead, step / 2 - 4)
   for (let at = from; at < to; at++) {
     const here = rooms[at]!
-    if (at > from) x += distance(rooms[at - 1]!, here, step)
-    const bar = at > from && here.bar ? barLineAt(here, x, step) : null
+    const before = { room: rooms[at - 1]!, x }
+    if (at > from) x += distance(before.room, here, step)
+    const bar = at > from && here.bar ? barLineAt(before, here, x, step) : null
     if (bar !== null) barLines.push(bar)
     columns.push(x)
     places.push(clefAt(here, x, bar))

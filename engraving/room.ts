@@ -1,14 +1,14 @@
 import { accidentalsOf, barOf, beamGroups, ledgerLines, restsAfter, type Writing, writingFor } from '#core/notation'
 import { lineFor, playersIn, type RealisedStudy } from '#core/realise'
 import type { Player } from '#core/instrument'
-import type { LineNote, Rhythm } from '#core/study'
+import { heldBeats, type LineNote, type Rhythm } from '#core/study'
 
-/** Lengths in pixels; a staff space is ten of them. */
-const HEAD = 6
+/** Lengths in pixels; a staff space is ten of them. Half a head; a whole note's is wider. */
+const [HEAD, WHOLE_HEAD] = [6, 8.5]
 /** A ledger line stands out from its head; a stem on its edge. */
 const [LEDGER, STEM] = [5.5, 1]
-/** A head that stands beside another, a second from it. */
-const BESIDE = 11.5
+/** A head that stands beside another on its line or the next, and a whole note's. */
+const [BESIDE, WHOLE_BESIDE] = [11.5, 16.5]
 /** Widths of accidentals in the engraving face, with what stands between one and its head (double flats to sharps). */
 const SIGN_WIDTH: Readonly<Record<number, number>> = { [-2]: 19.5, [-1]: 12, 0: 10, 1: 13, 2: 14 }
 /** Accidentals of heads that are nearer than a sixth stand beside one another. */
@@ -80,17 +80,24 @@ function inkOfChord(
   chord: readonly { note: LineNote; index: number }[],
   signs: readonly (number | null)[],
   writing: Writing,
+  whole: boolean,
 ): Ink {
   if (chord.length === 0) return NOTHING
-  const second = chord.some(({ note }, at) => at > 0 && stepsApart(note, chord[at - 1]!.note) === 1) ? BESIDE : 0
+  const [head, beside] = whole ? [WHOLE_HEAD, WHOLE_BESIDE] : [HEAD, BESIDE]
+  const second = chord.some(({ note }, at) => at > 0 && stepsApart(note, chord[at - 1]!.note) <= 1) ? beside : 0
   const ledger = chord.some(({ note }) => ledgerLines(note, writing) > 0) ? LEDGER : 0
   const take = signsTake(chord.map(({ note, index }) => ({ note, sign: signs[index] ?? null })))
   return {
     // the head beside the stem stands left of it or right, as the stem goes
-    left: HEAD + Math.max(ledger, take) + second,
-    right: HEAD + Math.max(ledger, STEM) + second,
+    left: head + Math.max(ledger, take) + second,
+    right: head + Math.max(ledger, STEM) + second,
   }
 }
+
+/** Whether what stands at a step is written as a whole note. */
+const isWhole = (rhythm: Rhythm, step: number, note: LineNote | undefined): boolean =>
+  rhythm.notes[step]!.written === 'whole' ||
+  (note?.holds !== undefined && note.holds > 1 && heldBeats(rhythm, step, note.holds) >= 4)
 
 const known = new WeakMap<RealisedStudy, Sheet>()
 
@@ -115,7 +122,12 @@ export function sheetOf(study: RealisedStudy): Sheet {
   )
   const rooms = Array.from({ length: steps }, (_, step): Room => {
     const inks = players.map((player) =>
-      inkOfChord(chords.get(player)![step]!, signs.get(player)!, writing.get(player)![step]!),
+      inkOfChord(
+        chords.get(player)![step]!,
+        signs.get(player)!,
+        writing.get(player)![step]!,
+        isWhole(rhythm, step, chords.get(player)![step]![0]?.note),
+      ),
     )
     const changes = (player: Player): boolean =>
       step > 0 && writing.get(player)![step]!.clef !== writing.get(player)![step - 1]!.clef
