@@ -1,5 +1,5 @@
 import { type Solution, solve } from '../solver'
-import { inText, joined, type Message } from '../message'
+import { inText, joined, listed, type Message } from '../message'
 import type { Finger } from '../study'
 import { type CostTerm, costTermsOfRing, dearerIn } from './costTerms'
 import { type StruckFingers, sameFingers } from './chords'
@@ -8,7 +8,7 @@ import type { RingFingering } from './ring'
 import { BEYOND } from './school'
 import type { Other, Others } from './others'
 import { type Allowed, fingersOf, fingersFrom, type Run, runProblem, solveRun } from './run'
-import { fingersIn } from './sequence'
+import { fingersIn, type Unit } from './sequence'
 import { namesOf } from './shapeReasons'
 import { habitWith, type KeyFingers, type Task } from './task'
 import { windowsOf, within } from './window'
@@ -147,6 +147,28 @@ function otherThumbs(task: Task, others: Others, fingersByStep: readonly StruckF
   })
 }
 
+/** The shape of most repeats on the way out, and where there are others: “1 3 4, but 2 3 4 from F♯”. */
+function repeatsMessage(
+  line: Task['line'],
+  units: readonly Unit[],
+  fingers: readonly Finger[],
+): { main: string; place: Message } {
+  const first = units[0]!
+  const legOf = ({ notes }: Unit) => line.notes[notes[0]!]!.leg
+  const begun = new Map<string, number[]>()
+  for (const unit of units) {
+    if (legOf(unit) !== legOf(first) || unit.notes.length !== first.notes.length) continue
+    const row = unit.notes.map((note) => fingers[note]!).join(' ')
+    begun.set(row, [...(begun.get(row) ?? []), unit.notes[0]!])
+  }
+  const [[main], ...others] = [...begun].sort(([, one], [, other]) => other.length - one.length) as [[string, number[]]]
+  if (others.length === 0) return { main, place: fingeringMessage('shape.repeats', { fingers: main }) }
+  const from = (others as [string, number[]][]).map(([row, notes]) =>
+    fingeringMessage('shape.from', { fingers: row, notes: namesOf(line, notes) }),
+  )
+  return { main, place: fingeringMessage('shape.mixed', { fingers: main, others: listed(from) }) }
+}
+
 /** Other shapes for every repeat, or for a chord. */
 function otherShapes({ run, line, pins, sequences }: Task, most: number): Candidate[] {
   const [chosen, ...others] = sequences
@@ -161,13 +183,13 @@ function otherShapes({ run, line, pins, sequences }: Task, most: number): Candid
     )
     if (at < 0) return []
     const { notes, lies } = sequence.units[at]!
+    if (lies !== 'struck' && !sequence.inverts) {
+      const { main, place } = repeatsMessage(line, sequence.units, fingers)
+      return [{ kind: 'shape', fingers, price, pattern: inText(main), message: sentence(place, [], price) }]
+    }
     const row = notes.map((note) => fingers[note]!).join(lies === 'struck' ? '/' : ' ')
-    const place =
-      lies === 'struck' || sequence.inverts
-        ? fingeringMessage('shape.chord', { notes: namesOf(line, notes) })
-        : fingeringMessage('shape.repeats', { fingers: row })
-    const message = sentence(place, [], price)
-    return [{ kind: 'shape', fingers, price, pattern: inText(row), message }]
+    const place = fingeringMessage('shape.chord', { notes: namesOf(line, notes) })
+    return [{ kind: 'shape', fingers, price, pattern: inText(row), message: sentence(place, [], price) }]
   })
 }
 

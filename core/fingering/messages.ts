@@ -79,6 +79,9 @@ export type FingeringMessages = {
   'end.with': { where: 'first' | 'last' | 'turn'; fingers: string; note: NoteParam }
   /** Another shape of the hand in every repeat, or for a chord. */
   'shape.repeats': { fingers: string }
+  /** Most repeats, and those that have another. */
+  'shape.mixed': { fingers: string; others: ListParam }
+  'shape.from': { fingers: string; notes: ListParam }
   'shape.chord': { notes: ListParam }
   'thumbs.none': null
   'thumbs.on': { count: number; notes: ListParam }

@@ -3,6 +3,8 @@ import type { RecipeInput } from '#core/instrument'
 import { DomainError } from '#core/message'
 import { realise } from '#core/realise'
 import { isBlack } from '#core/surface'
+import { english } from '../support/english'
+import { someOf } from '../support/night'
 import type { FingerStudy } from '../support/played'
 
 /** Facts of the trade about figures and chords: common practice, no source. */
@@ -96,6 +98,37 @@ describe('figures in every key and length', () => {
         }
       }
     }
+  })
+})
+
+describe('other shapes of a figure', () => {
+  const SHAPED = ['groups-of-three', 'groups-of-four', 'fifth-then-third', 'broken-triads'] as const
+
+  it.each(SHAPED)('%s: say of every repeat on the way up what it has', (figure) => {
+    let told = 0
+    for (const tonics of someOf(TONICS, 4, SHAPED.indexOf(figure))) {
+      for (const kind of ['major', 'harmonic-minor', 'major-arpeggio', 'dominant-seventh-arpeggio']) {
+        if (kind.includes('arpeggio') && !figure.startsWith('groups')) continue
+        for (const hand of HANDS) {
+          const own = handOf(tonics, kind, hand, { octaves: 2, course: 'up', pattern: { figure } }, 5)
+          const repeats = repeatsIn(own)
+          for (const { fingers, kind: sort, message } of own.alternatives) {
+            if (sort !== 'shape') continue
+            const rows = repeats
+              .filter((places) => places.length === repeats[0]!.length)
+              .map((places) => places.map((at) => fingers[at]).join(' '))
+            const said = english(message) as string
+            told++
+            const named = [...said.matchAll(/\d(?: \d)+/g)].map(([row]) => row)
+            expect([...new Set(named)].sort(), `${tonics[0]} ${kind} ${hand}: ${said}`).toEqual(
+              [...new Set(rows)].sort(),
+            )
+            expect(said.includes('in every repeat')).toBe(new Set(rows).size === 1)
+          }
+        }
+      }
+    }
+    expect(told).toBeGreaterThan(20)
   })
 })
 

@@ -95,6 +95,8 @@ export const fingering = {
   'pin.degree': '{mark} on degree {degree} in every octave',
   'end.with': '{where, select, first {begins} last {ends} other {turns}} with {fingers} on {note}',
   'shape.repeats': '{fingers} in every repeat',
+  'shape.mixed': '{fingers}, but {others}',
+  'shape.from': '{fingers} from {notes}',
   'shape.chord': 'for the chord of {notes}',
   'thumbs.none': 'no thumb',
   'thumbs.on': '{count, plural, =1 {thumb} other {thumbs}} on {notes}',
