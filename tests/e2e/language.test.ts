@@ -1,4 +1,4 @@
-import { describe, expect, it } from 'vitest'
+import { describe, expect } from 'vitest'
 import { useBrowser } from '../support/browser'
 import { call } from '../support/http'
 import { deskInPseudo, inPseudo } from '../support/pseudo'
