@@ -70,9 +70,8 @@ async function checkLane(lane) {
   return results
 }
 
-/** What computes fills the time in which browsers and servers are waited for, and gives way to them. */
-async function tests() {
-  const projects = await Promise.all([testProject('whole'), testProject('core', {}, { yields: true })])
+/** Both projects' accounts in one. */
+function summed(projects) {
   saySlowest(projects.flatMap(({ results }) => results))
   const sum = (of) => projects.reduce((total, project) => total + of(project), 0)
   return { passed: sum(({ passed }) => passed), failed: sum(({ failed }) => failed) }
@@ -83,11 +82,19 @@ async function main() {
   await prepare()
   const [first, second] = LANES
   // the build writes what the types are read from: it follows them, beside the other lane
-  const built = checkLane(first).then(async (found) => (await ensureBuild(), found))
-  const checks = (await Promise.all([built, checkLane(second)])).flat()
+  const built = checkLane(first).then(async (checks) => (await ensureBuild(), checks))
+  // what computes begins while the build still runs; then it fills the time in which browsers and servers are waited
+  // for, and gives way to them
+  const core = checkLane(second).then(async (checks) => ({
+    checks,
+    found: await testProject('core', {}, { yields: true }),
+  }))
+  const whole = built.then(async (checks) => ({ checks, found: await testProject('whole') }))
+  const both = await Promise.all([whole, core])
+  const checks = both.flatMap((each) => each.checks)
   const passed = checks.filter(Boolean).length
   const failed = checks.length - passed
-  const found = await tests()
+  const found = summed(both.map((each) => each.found))
   keep('test-seconds', String(Math.round((Date.now() - began) / 1000)))
   say(`all of it took ${Math.round((Date.now() - began) / 1000)} s`)
   process.stdout.write(`${passed + found.passed} passed, ${failed + found.failed} failed\n`)

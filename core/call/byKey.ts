@@ -8,12 +8,21 @@ const isTonic = ({ meaning }: Understood): boolean => meaning?.part.is === 'toni
 const fieldsIn = ({ meaning }: Understood): readonly [string, string][] =>
   meaning ? fieldsOf(meaning.part).map(([field, value]) => [field, JSON.stringify(value) ?? '']) : []
 
-/** Fields that are given more than one value, after keys or before them: hands, touch, octaves. */
-function differing(items: readonly Understood[]): Set<string> {
+const isKind = ({ meaning }: Understood): boolean => {
+  if (meaning?.part.is !== 'feature') return false
+  const { shape, named, form } = meaning.part.features
+  return (shape ?? named ?? form) !== undefined
+}
+const isMode = ({ meaning }: Understood): boolean =>
+  meaning?.part.is === 'feature' && (meaning.part.features.quality ?? meaning.part.features.form) !== undefined
+type Is = (item: Understood) => boolean
+
+/** Fields that are given more than one value, after keys (or kinds) or before them: hands, touch, octaves. */
+function differing(items: readonly Understood[], isKey: Is): Set<string> {
   const values = new Map<string, { value: string; keys: number }[]>()
   let keys = 0
   for (const item of items) {
-    if (isTonic(item)) keys++
+    if (isKey(item)) keys++
     for (const [field, value] of fieldsIn(item)) values.set(field, [...(values.get(field) ?? []), { value, keys }])
   }
   return new Set(
@@ -43,16 +52,36 @@ const REACH: Understood = {
   meaning: { part: { is: 'ask', ask: { question: 'reach-way' } } },
 }
 
+interface Parted {
+  readonly lines: readonly (readonly Understood[])[]
+  readonly problems: readonly Message[]
+}
+
 /**
  * Parts a line in which each key, or each few of them, has its own way of playing: “C major legato and G major staccato,
- * hands together”. What stands before the first of them and after the last holds for all. Where keys and ways do not
- * stand in turn, it is asked which of them counts.
+ * hands together”; or each kind of one key: “G major scale two octaves, arpeggio one octave”. What stands before the first
+ * of them and after the last holds for all. Where keys and ways do not stand in turn, it is asked which of them counts.
  */
-export function byKey(items: readonly Understood[]): { lines: (readonly Understood[])[]; problems: Message[] } {
-  const fields = differing(items)
-  if (fields.size === 0) return { lines: [saidOfOne(items) ? [...items, REACH] : items], problems: [] }
+export function byKey(items: readonly Understood[]): Parted {
+  const keyed = inTurn(items, isTonic)
+  if (keyed) return keyed
+  const kinds = inTurn(items, isKind)
+  // the key is that of them all, wherever it stands
+  if (kinds) return { ...kinds, lines: kinds.lines.map((line) => withKeys(line, items)) }
+  return { lines: [saidOfOne(items) ? [...items, REACH] : items], problems: [] }
+}
+
+/** A line with the key of all, and its mode, where it names none itself. */
+function withKeys(line: readonly Understood[], items: readonly Understood[]): readonly Understood[] {
+  const missing = (is: Is): readonly Understood[] => (line.some(is) ? [] : items.filter((item) => is(item)))
+  return [...missing(isTonic), ...missing((item) => isMode(item) && !isKind(item)), ...line]
+}
+
+function inTurn(items: readonly Understood[], isKey: Is): Parted | null {
+  const fields = differing(items, isKey)
+  if (fields.size === 0) return null
   const marks = items.flatMap((item, at): Mark[] => {
-    if (isTonic(item)) return [{ at, is: 'key' }]
+    if (isKey(item)) return [{ at, is: 'key' }]
     return fieldsIn(item).some(([field]) => fields.has(field)) ? [{ at, is: 'way' }] : []
   })
   const runs = marks.filter(({ is }, nth) => is !== marks[nth - 1]?.is)

@@ -61,14 +61,10 @@ function askMessage(said: Ask): Message[] {
   return [
     ...(except ? [callMessage('echo.except', { notes })] : []),
     ...(start ? [callMessage('echo.start', { note: named(noteName(start)) })] : []),
-    ...(handsOn
-      ? [
-          callMessage('echo.hands-on', {
-            right: named(noteName(handsOn.right)),
-            left: named(noteName(handsOn.left)),
-          }),
-        ]
-      : []),
+    ...(['right', 'left'] as const).flatMap((hand) => {
+      const note = handsOn?.[hand]
+      return note ? [callMessage('echo.hand-on', { hand, note: named(noteName(note)) })] : []
+    }),
     ...(degree === undefined ? [] : [callMessage('echo.degree', { degree })]),
     ...(bpm === undefined
       ? beat === undefined

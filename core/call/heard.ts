@@ -4,6 +4,7 @@ import type { Note } from '../pitch'
 import type { Articulation } from '../study'
 import { overWhole, type RecipeInput } from '../instrument'
 import type { Chooser } from '../syllabus'
+import { echoOf } from './echo'
 import { callMessage } from './messages'
 import type { Ask, Features, Meaning, Part, Signs } from './part'
 import type { Understood } from './read'
@@ -59,7 +60,8 @@ function addChange(heard: Heard, { change, exact }: Said<'change'>): Alternative
   if (hands) heard.hands.push(hands)
   if (rest.lead) heard.leads.push(rest.lead)
   heard.change = overWhole(heard.change, rest)
-  return articulation ? 'touch' : hands ? 'hands' : null
+  // both hands together are no choice
+  return articulation ? 'touch' : hands && hands !== 'together' ? 'hands' : null
 }
 
 function addFeature(heard: Heard, { features, question, of }: Said<'feature'>): Alternatives | null {
@@ -76,6 +78,22 @@ function addFeature(heard: Heard, { features, question, of }: Said<'feature'>): 
 interface Listening {
   last: Alternatives
   or: boolean
+  /** The last words about hands. */
+  hands: Part | null
+}
+
+const handsIn = (part: Part): string | undefined =>
+  part.is === 'change' ? part.change.hands : part.is === 'ask' ? part.ask.hands : undefined
+const isOneHand = (part: Part): boolean => ['right', 'left'].includes(handsIn(part) ?? '')
+
+/** One hand or the other is a choice; hands together or apart are two requirements, of which no list is made. */
+function hearHands({ problems }: Heard, listening: Listening, part: Part): void {
+  if (handsIn(part) === undefined) return
+  const { hands, or } = listening
+  if (or && hands && !(isOneHand(hands) && isOneHand(part))) {
+    problems.push(callMessage('asked.twice', { before: echoOf(hands)!, after: echoOf(part)! }))
+  }
+  listening.hands = part
 }
 
 /** Words before a key's name that say whether a chord is the key's, or stands on the note. */
@@ -85,13 +103,21 @@ const BEFORE_KEY: Readonly<Record<string, 'of' | 'on' | 'in'>> = {
 }
 
 function addKey(heard: Heard, tonic: Note, before: string): Alternatives {
-  const { through } = heard
+  const { through, named, problems } = heard
+  const link = BEFORE_KEY[before]
+  // “the seventh of E flat, on B flat” names one chord twice
+  if (heard.of === 'of' && link === 'on' && named.length > 0) problems.push(twoKeys(named.at(-1)!.tonic, tonic))
   if (through) {
     addRelatedTo(heard, tonic, [], through.related, through.features)
     heard.through = { ...through, reached: true }
   } else heard.named.push({ tonic, features: [] })
-  heard.of = BEFORE_KEY[before] ?? heard.of
+  heard.of = link ?? heard.of
   return 'keys'
+}
+
+function twoKeys(one: Note, other: Note): Message {
+  const said = (note: Note): Message => echoOf({ is: 'tonic', note })!
+  return callMessage('asked.twice', { before: said(one), after: said(other) })
 }
 
 /** Whether a phrase still belongs to the keys that others are related to: “the relative minors of C and G major”. */
@@ -233,7 +259,7 @@ export function hear(understood: readonly Understood[]): Heard {
       problems: [],
     },
   }
-  const listening: Listening = { last: 'forms', or: false }
+  const listening: Listening = { last: 'forms', or: false, hands: null }
   const usual: Change[] = []
   const bound = boundTo(understood)
   let ahead: Features[] = []
@@ -243,6 +269,7 @@ export function hear(understood: readonly Understood[]): Heard {
       listening.or = true
       return
     }
+    hearHands(heard, listening, meaning.part)
     if (meaning.part.is === 'change') usual.push(meaning.part.usual ?? {})
     if (bound.has(at) && meaning.part.is === 'feature') ahead.push(meaning.part.features)
     const sort = bound.has(at) ? 'forms' : add(heard, meaning, listening, understood[at - 1]?.typed.toLowerCase() ?? '')

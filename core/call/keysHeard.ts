@@ -24,6 +24,9 @@ const isKeyMode = (features: Features): boolean => isMode(features) && !isChord(
 /** “F♯ major and E♭ minor, dominant and diminished sevenths”: keys by their modes, and sevenths in them. */
 function seventhsOfKeys({ named, common }: Heard): Features[] | null {
   const last = named.at(-1)?.features ?? []
+  // “on G: major, minor, dominant seventh”: chords of all sorts, and no mode of a key
+  const modes = new Set(last.filter(isKeyMode).map(({ quality, form }) => (form ? 'minor' : quality)))
+  if (modes.size > 1) return null
   const all = [...common, ...last]
   const chords = all.filter((each) => isChord(each) || isSubject(each))
   const inKeys = named.some(({ features }) => features.some(isKeyMode))
@@ -50,7 +53,9 @@ function filled({ named, common }: Heard): { tonic: Note; features: Features[]; 
     if (own.subject.length > 0) subject = own.subject
     const qualities = borrowed.mode.flatMap(({ quality }) => quality ?? [])
     const before = common.filter((each) => {
-      if (isSubject(each)) return borrowed.subject.length === 0
+      // “arpeggios on G: major, minor, dominant seventh”
+      const chords = each.shape === 'arpeggio' && borrowed.subject.some(({ shape }) => shape === 'seventh')
+      if (isSubject(each)) return borrowed.subject.length === 0 || chords
       return qualities.length === 0 || each.quality === undefined || qualities.includes(each.quality)
     })
     return { tonic, features: [...before, ...borrowed.mode, ...borrowed.subject], reached: foreign && chord }

@@ -19,6 +19,21 @@ interface Bases {
   readonly tops: readonly Features[]
 }
 
+/** Qualities that only a seventh has beside triads; and those that a triad has. */
+const OF_SEVENTHS: readonly Features['quality'][] = ['dominant', 'diminished', 'half-diminished']
+
+/** “Arpeggios: major, minor, dominant seventh and diminished seventh”: triads, and sevenths. */
+function triadsAndSevenths(bases: readonly Features[], shapes: readonly Features['shape'][]): Bases[] | null {
+  if (!shapes.includes('seventh') || !shapes.includes('arpeggio') || shapes.length > 2) return null
+  const sevenths = bases.filter(({ quality }) => OF_SEVENTHS.includes(quality))
+  const triads = bases.filter(({ quality }) => quality === 'major' || quality === 'minor')
+  if (sevenths.length === 0 || triads.length === 0) return null
+  return [
+    { bases: triads, tops: [{ shape: 'arpeggio' }] },
+    { bases: sevenths, tops: [{ shape: 'seventh' }] },
+  ]
+}
+
 /** What is multiplied: every form or quality with every shape; names of other scales apart from them. */
 function basesOf(features: readonly Features[], forms: readonly NonNullable<Features['form']>[]): Bases[] {
   const qualities = pick(features, 'quality').filter((quality) => quality !== 'minor' || forms.length === 0)
@@ -27,6 +42,8 @@ function basesOf(features: readonly Features[], forms: readonly NonNullable<Feat
     ...forms.map((form) => ({ form, quality: 'minor' as const })),
   ]
   const shapes = pick(features, 'shape')
+  const mixed = triadsAndSevenths(bases, shapes)
+  if (mixed) return mixed
   const within = shapes.includes('broken-chord')
   const chords = shapes.includes('seventh')
     ? shapes.filter((shape) => (within ? shape !== 'seventh' : shape !== 'arpeggio'))

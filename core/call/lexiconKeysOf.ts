@@ -68,5 +68,12 @@ const HANDS_ON: readonly Rule[] = [true, false].flatMap((rightFirst) => {
   )
 })
 
+/** “LH starting on A”: where the hands lie apart, which of them has the tonic. */
+const HAND_ON: readonly Rule[] = (['right', 'left'] as const).flatMap((hand) =>
+  rules([`the? ${hand}|${hand[0]}h hand? begins|starts|beginning|starting on|from <note>`], ({ notes: [first] }) =>
+    first ? { part: { is: 'ask', ask: { handsOn: { [hand]: first.note } } } } : null,
+  ),
+)
+
 /** Keys that a list names by another key, by their first note, or by the note on which each hand begins. */
-export const KEYS_OF_RULES: readonly Rule[] = [...RELATED, ...COLOURS, ...HANDS_ON]
+export const KEYS_OF_RULES: readonly Rule[] = [...RELATED, ...COLOURS, ...HANDS_ON, ...HAND_ON]

@@ -250,7 +250,7 @@ const TEMPO: Rule[] = [
   ).flatMap(([beat, sign]) => rules([`${sign} ˙ = <n>`], ({ numbers: [n] }) => tempo(`dotted-${beat}`, n!))),
   ...BEATS.flatMap(([beat, words]) => [
     ...rules([`<n> ${PLURAL[beat]} a|per|to the? minute`], ({ numbers: [n] }) => tempo(beat, n!)),
-    ...rules([`mm|tempo|at ,? ${words} note? = <n>`], ({ numbers: [n] }) => tempo(beat, n!)),
+    ...rules([`mm|tempo|at ,? ${words} note? =? <n>`], ({ numbers: [n] }) => tempo(beat, n!)),
     ...rules([`${words} note? : <n>`, `${words} note? at|about|ca =? <n>`], ({ numbers: [n] }) => tempo(beat, n!)),
     ...says([`${words} note? beat|beats?`], { beat }),
     ...rules([`${words} note? = <n>`], ({ numbers: [n] }) => tempo(beat, n!)),
@@ -278,6 +278,7 @@ const FILLERS: Rule[] = fixed(
     'to be? played|prepared',
     'played|play',
     'form only',
+    'only',
     'either',
     'in? a? compass|range of?',
     'speed',

@@ -14,7 +14,7 @@ export type CallMessages = {
   'echo.all': null
   'echo.three-minors': null
   'echo.two-minors': null
-  'echo.hands-on': { right: NoteParam; left: NoteParam }
+  'echo.hand-on': { hand: 'right' | 'left'; note: NoteParam }
   'echo.start': { note: NoteParam }
   'echo.signs': { sharps: number | 'none'; flats: number | 'none'; exact: 'yes' | 'no' }
   'echo.inversion': { inversion: number }

@@ -56,7 +56,7 @@ export interface Ask {
   /** All of them are asked. */
   readonly every?: true
   /** The notes on which the hands begin. */
-  readonly handsOn?: { readonly right: Note; readonly left: Note }
+  readonly handsOn?: { readonly right?: Note; readonly left?: Note }
   /** The one note on which it begins. */
   readonly start?: Note
   /** The degree of its key on which it begins. */

@@ -205,7 +205,8 @@ export function subjectsOf(understood: readonly Understood[]): Subject[] {
   const anyKeys = segments.some(({ items, heads }) => [...partsOf(items), ...heads.map(({ part }) => part)].some(names))
   const isOwn = ({ items, heads, first }: Segment): boolean => {
     const parts = partsOf(items)
-    if (first && heads.some(({ part }) => names(part))) return true
+    // “G major: scale, two octaves; arpeggio, one octave”
+    if ((first || parts.some(isSubject)) && heads.some(({ part }) => names(part))) return true
     return anyKeys
       ? parts.some(names) || parts.some((part) => part.is === 'feature' && part.features.named !== undefined)
       : parts.some(isSubject) || parts.some(isMode)

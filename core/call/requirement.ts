@@ -90,7 +90,12 @@ function kindsOf(features: readonly Features[], heard: Heard): ReturnType<typeof
 function entriesFrom(line: Heard, tonics: readonly Note[], said: readonly Features[], rest: Rest) {
   const begun = handsBegun(line, tonics, said)
   if (!begun)
-    return { entries: [], problems: [callMessage('asked.start', { note: named(noteName(line.ask.handsOn!.right)) })] }
+    return {
+      entries: [],
+      problems: [
+        callMessage('asked.start', { note: named(noteName((line.ask.handsOn!.right ?? line.ask.handsOn!.left)!)) }),
+      ],
+    }
   const { heard, features } = begun
   const { kinds, open: assumed, problems } = kindsOf(features, heard)
   const open = [...new Set([...assumed, ...majorAssumed(features, heard, kinds)])]

@@ -164,7 +164,7 @@ export const call = {
   'echo.ask.positions': 'in all positions',
   'echo.ask.handsFrom':
     '{value, select, octave {hands begin an octave apart} third {hands begin a third apart} sixth {hands begin a sixth apart} tenth {hands begin a tenth apart} other {hands begin on one key}}',
-  'echo.hands-on': 'right hand from {right}, left hand from {left}',
+  'echo.hand-on': '{hand, select, right {right hand} other {left hand}} from {note}',
   'echo.three-minors': 'the three minors',
   'echo.signs':
     '{exact, select, yes {with} other {up to}} {sharps, select, none {{flats, plural, one {# flat} other {# flats}}} other {{flats, select, none {{sharps, plural, one {# sharp} other {# sharps}}} other {{sharps, plural, one {# sharp} other {# sharps}} and {flats, plural, one {# flat} other {# flats}}}}}}',
