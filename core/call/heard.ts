@@ -54,12 +54,13 @@ type Said<Is extends Part['is']> = Extract<Part, { is: Is }>
 type Alternatives = 'forms' | 'hands' | 'touch' | 'keys'
 
 function addChange(heard: Heard, { change, exact }: Said<'change'>): Alternatives | null {
-  const { articulation, hands, ...rest } = change
+  // a touch for both does not take back one for each: both were said
+  const { articulation, hands, touch, ...rest } = change
   heard.exact = exact ?? heard.exact
   if (articulation) heard.touches.push(articulation)
   if (hands) heard.hands.push(hands)
   if (rest.lead) heard.leads.push(rest.lead)
-  heard.change = overWhole(heard.change, rest)
+  heard.change = overWhole(heard.change, touch ? { ...rest, touch } : rest)
   // both hands together are no choice
   return articulation ? 'touch' : hands && hands !== 'together' ? 'hands' : null
 }
@@ -106,7 +107,9 @@ function addKey(heard: Heard, tonic: Note, before: string): Alternatives {
   const { through, named, problems } = heard
   const link = BEFORE_KEY[before]
   // “the seventh of E flat, on B flat” names one chord twice
-  if (heard.of === 'of' && link === 'on' && named.length > 0) problems.push(twoKeys(named.at(-1)!.tonic, tonic))
+  const last = named.at(-1)
+  const seventh = [...heard.common, ...(last?.features ?? [])].some(({ shape }) => shape === 'seventh')
+  if (heard.of === 'of' && link === 'on' && last && seventh) problems.push(twoKeys(last.tonic, tonic))
   if (through) {
     addRelatedTo(heard, tonic, [], through.related, through.features)
     heard.through = { ...through, reached: true }

@@ -49,6 +49,13 @@ const COLOURS: readonly Rule[] = (['black', 'white'] as const).flatMap((starts) 
   ]
 })
 
+/** Keys by the sort of their signs; “the A flat keys” are none. */
+const SIGNED: readonly Rule[] = (['sharp', 'flat'] as const).flatMap((sign) =>
+  fixed([`all|every|the|in the? ${sign} key|keys`, `in? all the? ${sign} key|keys`], {
+    part: { is: 'ask', ask: { signed: `${sign}s` } },
+  }),
+)
+
 /** “RH begins on D, LH on F sharp”: which hand has the tonic, and how far apart they lie. */
 const HANDS_ON: readonly Rule[] = [true, false].flatMap((rightFirst) => {
   const [right, left] = ['right|rh hand?', 'left|lh hand?']
@@ -76,4 +83,4 @@ const HAND_ON: readonly Rule[] = (['right', 'left'] as const).flatMap((hand) =>
 )
 
 /** Keys that a list names by another key, by their first note, or by the note on which each hand begins. */
-export const KEYS_OF_RULES: readonly Rule[] = [...RELATED, ...COLOURS, ...HANDS_ON, ...HAND_ON]
+export const KEYS_OF_RULES: readonly Rule[] = [...RELATED, ...COLOURS, ...SIGNED, ...HANDS_ON, ...HAND_ON]

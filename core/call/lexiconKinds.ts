@@ -23,7 +23,7 @@ const FORMS: Rule[] = [
 
 const SHAPES: Rule[] = [
   ...says(['scale|scales|escala|escalas|tonleiter'], { shape: 'scale' }),
-  ...says(['arpeggio|arpeggios|arp|arps|arpegio|arpegios|arpeggien', 'triad|triads'], { shape: 'arpeggio' }),
+  ...says(['arpeggio|arpeggios|arp|arps|arpegio|arpegios|arpeggien', 'tonic? triad|triads'], { shape: 'arpeggio' }),
   ...says(['broken chord|chords'], { shape: 'broken-chord' }),
   ...says(['seventh|sevenths|7th|septima|sept', 'seventh|7th chord|arpeggio|arp'], { shape: 'seventh' }),
   ...rules(['<n> chord|arpeggio|arp?'], ({ numbers: [n] }) => (n === 7 ? feature({ shape: 'seventh' }) : null)),

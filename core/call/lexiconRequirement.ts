@@ -44,6 +44,7 @@ const CHOICES: Rule[] = [
     ],
     ({ numbers: [n] }) => (n! >= 1 && n! <= 60 ? ask({ pick: n! }) : null),
   ),
+  ...says(['one of :?'], { pick: 1 }),
   ...says(['of|in|on? the? above|same keys|key'], { above: true }),
 ]
 
@@ -162,9 +163,17 @@ const INVERSIONS: Rule[] = [
     ({ numbers }) =>
       numbers.every((n) => n >= 1 && n <= 3) ? { part: { is: 'inversion', inversion: 0, more: numbers } } : null,
   ),
-  ...says(['in? root? position? and|& all inversions', 'in? all positions|inversions', 'each inversion in turn'], {
-    positions: true,
-  }),
+  ...says(
+    [
+      'in? root? position? and|& all inversions',
+      'root position and|& inversions',
+      'in? all positions|inversions',
+      'each inversion in turn',
+    ],
+    {
+      positions: true,
+    },
+  ),
 ]
 
 /** Chords of an accordion's board. */
@@ -273,6 +282,7 @@ const FILLERS: Rule[] = fixed(
   [
     'and|&|,|with|in|the|of|on|key|keys|form|:|;|a|an|is|are|be|s|for|by|y|en|de|und|mit|con|at|tempo|mm',
     'all? requirements?',
+    'key signatures of?',
     'following keys|scales?',
     'hands? start|starting|beginning|begins on the? key? note|keynote|tonic|key',
     'to be? played|prepared',

@@ -55,6 +55,8 @@ export interface Ask {
   readonly starts?: 'all' | 'white' | 'black'
   /** All of them are asked. */
   readonly every?: true
+  /** All keys whose signature has sharps, or flats. */
+  readonly signed?: 'sharps' | 'flats'
   /** The notes on which the hands begin. */
   readonly handsOn?: { readonly right?: Note; readonly left?: Note }
   /** The one note on which it begins. */

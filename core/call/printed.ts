@@ -75,7 +75,8 @@ const names = (part: Part): boolean =>
   part.is === 'related-keys' ||
   part.is === 'all' ||
   part.is === 'signs' ||
-  (part.is === 'ask' && (part.ask.above || part.ask.starts !== undefined || part.ask.start !== undefined))
+  (part.is === 'ask' &&
+    (part.ask.above || part.ask.signed !== undefined || part.ask.starts !== undefined || part.ask.start !== undefined))
 const isSubject = (part: Part): boolean =>
   part.is === 'feature' && (part.features.named !== undefined || part.features.shape !== undefined)
 const isMode = (part: Part): boolean =>

@@ -17,6 +17,7 @@ export function keysFrom(heard: Heard, tonics: readonly Note[], previous: string
     return TWELVE.filter((name) => ask.starts === 'all' || isBlack(name) === (ask.starts === 'black'))
   }
   if (tonics.length > 0) return [...new Set(tonics.map(noteName))]
+  if (ask.signed) return TWELVE
   if (signs.length > 0) {
     const limit = (side: 'sharps' | 'flats') => Math.max(0, ...signs.map((each) => each[side] ?? 0))
     return { sharps: limit('sharps'), flats: limit('flats') }
@@ -29,11 +30,25 @@ export const startsAnywhere = (kinds: readonly KindId[]): boolean =>
   kinds.length > 0 && kinds.every((kind) => KINDS[kind].starts === 'anywhere')
 export const ANY_START: readonly string[] = TWELVE
 
+/** Most signs that a key has which boards ask by that name. */
+const MOST_SIGNS = 6
+/** The keys of a kind that have sharps, or flats, the fewest first. */
+function signedKeys(kind: KindId, side: 'sharps' | 'flats', { signs: limits }: Heard): string[] {
+  const most = limits.length > 0 ? Math.max(0, ...limits.map((each) => each[side] ?? 0)) : MOST_SIGNS
+  const way = side === 'sharps' ? 1 : -1
+  return usualTonics(KINDS[kind])
+    .map((tonic) => ({ name: noteName(tonic), signs: way * signatureOf(tonic, KINDS[kind]) }))
+    .filter(({ signs }) => signs > 0 && signs <= most)
+    .sort((a, b) => a.signs - b.signs)
+    .map(({ name }) => name)
+}
+
 /** All keys of a kind by their simpler names: “all keys” in minor are not those in major. */
 export function spelled(keys: EntryInput['keys'], kind: KindId, heard: Heard): EntryInput['keys'] {
-  if (!Array.isArray(keys) || (!heard.all && !heard.ask.starts)) return keys
+  if (!Array.isArray(keys) || (!heard.all && !heard.ask.starts && !heard.ask.signed)) return keys
   const { signature } = KINDS[kind]
   if (signature === null) return keys
+  if (heard.ask.signed) return signedKeys(kind, heard.ask.signed, heard)
   const signs = (tonic: Note): number =>
     Math.abs(signature === null ? fifthsOf(tonic) : signatureOf(tonic, KINDS[kind]))
   return (keys as readonly string[]).map((name) => {

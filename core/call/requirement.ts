@@ -102,7 +102,7 @@ function entriesFrom(line: Heard, tonics: readonly Note[], said: readonly Featur
   const required = requiredKeys(heard, tonics, kinds, rest.context)
   const wrong = [...problems, ...(required.problem ? [required.problem] : [])]
   if (required.keys === null || kinds.length === 0) return { entries: [], problems: wrong }
-  const every = heard.all || heard.ask.starts
+  const every = heard.all || heard.ask.starts || heard.ask.signed
   const modes = every ? [...new Set(kinds.map((kind) => KINDS[kind].mode))] : [undefined]
   const own = required.inversion === undefined ? heard : { ...heard, inversions: [required.inversion] }
   const each = modes.map((mode) => {

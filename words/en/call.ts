@@ -112,6 +112,7 @@ export const call = {
   'echo.ask.above': 'the keys of the entry above',
   'echo.ask.starts':
     '{value, select, all {from any of the twelve notes} black {from any sharp or flat} other {from any natural}}',
+  'echo.ask.signed': 'all keys with {value, select, sharps {sharps} other {flats}}',
   'echo.ask.hands':
     '{value, select, separate {each hand by itself} either {either hand} other {each hand, and together}}',
   'echo.ask.lead': '{value, select, both {with either lead} other {any lead}}',

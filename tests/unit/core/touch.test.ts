@@ -111,6 +111,7 @@ describe('a touch for each hand', () => {
 
   it('is not both at once in a list, and nothing for sticks', () => {
     expect(parseRequirement('C major, legato, RH staccato and LH legato').problems).toHaveLength(1)
+    expect(parseRequirement('C major, RH staccato and LH legato, legato').problems).toHaveLength(1)
     expect(parseRequirement('C major, RH staccato and LH legato', { instrument: 'mallets' }).problems).toHaveLength(1)
   })
 
