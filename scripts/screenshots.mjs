@@ -47,7 +47,7 @@ const VIEWS = [
     path: () => '/desk',
     act: async (page) => {
       await fingerReady(page)
-      await call(page, 'Eb arp 1st inv LH 3 oct in groups of fuor')
+      await call(page, 'A major 2 oct in broken thrids, RH staccato and LH legato')
     },
   },
   {
@@ -138,7 +138,13 @@ const VIEWS = [
     path: (pupils) => `/pupils/${pupils[0].id}/test?set=${pupils[0].sets[0].id}`,
     act: (page) => page.getByText('First try, once').waitFor(),
   },
-  { name: 'set', path: (pupils) => `/sets/${pupils[0].sets[0].id}` },
+  {
+    name: 'set',
+    path: (pupils) => `/sets/${pupils[0].sets[0].id}`,
+    act: async (page) => {
+      await page.getByRole('button', { name: 'difficulty', exact: true }).click()
+    },
+  },
   {
     name: 'coverage',
     path: (pupils) => `/sets/${pupils[0].sets[2].id}/coverage`,
