@@ -1,10 +1,9 @@
 import type { Message } from '../message'
 import { echoOf } from './echo'
 import { callMessage } from './messages'
-import { fieldsOf } from './printed'
+import { asItem, fieldsOf, isTonic } from './printed'
 import type { Understood } from './read'
 
-const isTonic = ({ meaning }: Understood): boolean => meaning?.part.is === 'tonic'
 const fieldsIn = ({ meaning }: Understood): readonly [string, string][] =>
   meaning ? fieldsOf(meaning.part).map(([field, value]) => [field, JSON.stringify(value) ?? '']) : []
 
@@ -47,10 +46,7 @@ function saidOfOne(items: readonly Understood[]): boolean {
   const [first, last] = [keys[0] ?? 0, keys.at(-1) ?? 0]
   return items.some((item, at) => at > first && at < last && fieldsIn(item).some(([field]) => OF_ONE.includes(field)))
 }
-const REACH: Understood = {
-  ...{ from: 0, to: 0, typed: '', nearest: null, slips: [] },
-  meaning: { part: { is: 'ask', ask: { question: 'reach-way' } } },
-}
+const REACH = asItem({ part: { is: 'ask', ask: { question: 'reach-way' } } })
 
 interface Parted {
   readonly lines: readonly (readonly Understood[])[]

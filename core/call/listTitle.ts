@@ -1,4 +1,4 @@
-import { normalised, fieldsOf } from './printed'
+import { asItem, fieldsOf, normalised } from './printed'
 import type { Features } from './part'
 import type { Understood } from './read'
 import { readPrinted } from './readPrinted'
@@ -39,10 +39,7 @@ export function fromTitle(title: string | undefined, items: readonly Understood[
   return kind ? [...remaining, BY_TITLE] : remaining
 }
 /** A kind that only the title says is asked about. */
-const BY_TITLE: Understood = {
-  ...{ from: 0, to: 0, typed: '', nearest: null, slips: [] },
-  meaning: { part: { is: 'ask', ask: { question: 'kind-from-title' } } },
-}
+const BY_TITLE = asItem({ part: { is: 'ask', ask: { question: 'kind-from-title' } } })
 
 const SHAPES_LINKED = ['of', 'on', 'in', 'from']
 const isLinked = (item: Understood | undefined): boolean =>

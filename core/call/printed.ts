@@ -112,7 +112,7 @@ function after(context: readonly Meaning[], head: readonly Meaning[]): Meaning[]
 }
 
 const isFeature = (item: Understood | undefined): boolean => item?.meaning?.part.is === 'feature'
-const isTonic = (item: Understood | undefined): boolean => item?.meaning?.part.is === 'tonic'
+export const isTonic = (item: Understood | undefined): boolean => item?.meaning?.part.is === 'tonic'
 const isPlayed = ({ meaning }: Understood): boolean => meaning?.part.is === 'change' || meaning?.part.is === 'ask'
 
 /** Whether a new list begins at a place: kinds between a comma and a key, after other keys: “…, arpeggios of G”. */
@@ -171,7 +171,15 @@ export interface Subject {
   readonly items: readonly Understood[]
 }
 
-const asItem = (meaning: Meaning): Understood => ({ from: 0, to: 0, typed: '', meaning, nearest: null, slips: [] })
+/** A meaning that no words of the line have by themselves. */
+export const asItem = (meaning: Meaning): Understood => ({
+  from: 0,
+  to: 0,
+  typed: '',
+  meaning,
+  nearest: null,
+  slips: [],
+})
 /** Heads before a subject's own words; a plain “scales” gives way to any other shape. */
 function headed({ items, heads }: Segment): Understood[] {
   const own = partsOf(items).some(isSubject)

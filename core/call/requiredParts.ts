@@ -2,7 +2,7 @@ import { callMessage } from './messages'
 import type { Message } from '../message'
 import { KINDS, type KindId, leadsToKey, signatureOf, usualTonics } from '../material'
 import { fifthsOf, type Note, noteName, parseNote, pitchClass } from '../pitch'
-import { type Articulation, type HandTouch, NOTES_PER_BEAT, type Tempo } from '../study'
+import { type Articulation, chromaticApart, type HandTouch, NOTES_PER_BEAT, type Tempo } from '../study'
 import type { Chooser, Entry, EntryInput } from '../syllabus'
 import type { Heard } from './heard'
 
@@ -151,14 +151,19 @@ export function formFrom(
   return { chooser, scope: ask.scope ?? 'key', open }
 }
 
-/** In the chromatic scale hands keep one interval: as it is played here, a minor third or tenth, a major sixth. */
-const CHROMATIC_APART: Readonly<Partial<Record<string, 'major' | 'minor'>>> = {
-  third: 'minor',
-  sixth: 'major',
-  tenth: 'minor',
-}
+/** Semitones of the intervals that hands lie apart, by their sort. */
+const EXACT = {
+  third: { minor: 3, major: 4 },
+  sixth: { minor: 8, major: 9 },
+  tenth: { minor: 15, major: 16 },
+} as const
+/** In the chromatic scale hands keep one interval: whether another one is asked than it has here. */
 const isOtherDistance = ({ exact, change: { interval } }: Heard, kinds: readonly KindId[]): boolean =>
-  exact !== null && kinds.some((kind) => KINDS[kind].base === 'chromatic') && CHROMATIC_APART[interval ?? ''] !== exact
+  exact !== null &&
+  interval !== undefined &&
+  interval !== 'octave' &&
+  kinds.some((kind) => KINDS[kind].base === 'chromatic') &&
+  chromaticApart(interval) !== EXACT[interval][exact]
 
 export function motionFrom(heard: Heard, hands: Entry['hands'], kinds: readonly KindId[]) {
   const { change, ask } = heard

@@ -15,6 +15,9 @@ export const APART: Record<number, Record<Distance, number>> = {
   12: { third: 3, sixth: 9, tenth: 15 },
 }
 
+/** Semitones between hands so far apart in the chromatic scale. */
+export const chromaticApart = (distance: Distance): number => APART[12]![distance]
+
 const inOctaves = ({ kind: { second }, rising }: Material): boolean =>
   second !== undefined && 'degrees' in second && second.degrees === rising.up.length
 

@@ -23,6 +23,7 @@ export { hasChords, linesOf, stepsIn } from './course'
 export { BARE_SHAPES, fittedTo } from './fit'
 export type { Finger, Hand, Stick } from './hand'
 export { notesMessage, studyError, type StudyErrors, type StudyMessages, studyMessage } from './messages'
+export { chromaticApart } from './apart'
 export { partOf } from './part'
 export {
   allKeysBy,

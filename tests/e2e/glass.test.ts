@@ -48,7 +48,7 @@ describe('every size of glass', () => {
   it.each(sizes)('%d by %d holds every page without sideways scrolling', async (width, height) => {
     const { page, problems } = await open('/desk', { width, height }, true)
     const wide: string[] = []
-    // and a third of the pages, others than those that are read below
+    // and by day a third of the pages
     for (const path of someOf(pages, 7, 1)) {
       await page.goto(path)
       await page.locator('h1, [data-finger]').first().waitFor()
