@@ -120,7 +120,7 @@ module.exports = {
       name: 'no-unresolved',
       severity: 'error',
       from: {},
-      to: { couldNotResolve: true, pathNot: '^#(imports|components|app)$|^nitropack' },
+      to: { couldNotResolve: true, pathNot: '^#(imports|components|app|home-files)$|^nitropack' },
     },
   ],
   options: {

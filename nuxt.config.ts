@@ -33,6 +33,30 @@ const buildThread = (serverDir: string) =>
     logLevel: 'warning',
   })
 
+/** The program of a pupil's own page: built with the others, and no part of the application. */
+const HOME = 'home/main.ts'
+/** Its files, as the build called them; while developing the page's bundler has them as they are. */
+let homeFiles: { script: string; styles: string[] } = { script: `/_nuxt/${HOME}`, styles: [] }
+type Built = Record<string, { file: string; css?: string[]; imports?: string[]; isEntry?: boolean }>
+
+/** Styles of a program and of what it shares with others. */
+function stylesOf(manifest: Built, key: string, known = new Set<string>()): string[] {
+  const own = manifest[key]
+  if (!own || known.has(key)) return []
+  known.add(key)
+  return [...(own.css ?? []), ...(own.imports ?? []).flatMap((each) => stylesOf(manifest, each, known))]
+}
+
+function takeHome(manifest: Built): void {
+  const key = Object.keys(manifest).find((name) => name.endsWith(HOME))
+  const own = key && manifest[key]
+  if (!own) return
+  const at = (file: string): string => `/_nuxt/${file}`
+  homeFiles = { script: at(own.file), styles: [...new Set(stylesOf(manifest, key).map(at))] }
+  // the application's shell asks for its own entry alone
+  own.isEntry = false
+}
+
 export default defineNuxtConfig({
   compatibilityDate: '2026-06-01',
   telemetry: false,
@@ -71,6 +95,7 @@ export default defineNuxtConfig({
   sourcemap: false,
   nitro: {
     imports: false,
+    virtual: { '#home-files': () => `export const homeFiles = () => (${JSON.stringify(homeFiles)})` },
     logging: { compressedSizes: false },
     // every file of the build lies there as brotli and gzip too
     compressPublicAssets: { brotli: true, gzip: true },
@@ -84,8 +109,15 @@ export default defineNuxtConfig({
     serverAssets: [{ baseName: 'migrations', dir: here('server/db/migrations') }],
   },
   hooks: {
+    'vite:extendConfig': (config, { isClient }) => {
+      if (!isClient || !config.build?.rollupOptions) return
+      const { input } = config.build.rollupOptions
+      const entry = typeof input === 'string' ? { entry: input } : Array.isArray(input) ? { entry: input[0]! } : input
+      config.build.rollupOptions.input = { ...entry, home: here(`app/${HOME}`) }
+    },
     // the shell asks ahead for the layout of every page but paper's, and for nothing else
     'build:manifest': (manifest) => {
+      takeHome(manifest as Built)
       for (const file of Object.values(manifest)) {
         if (file.isEntry)
           file.dynamicImports = (file.dynamicImports ?? []).filter((name) => name.includes('layouts/default'))

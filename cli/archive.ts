@@ -5,7 +5,7 @@ import type { Wording } from '#shared/wording'
 import { mergeArchive, openArchive, writeArchive } from '../server/archive'
 import {
   currentStudio,
-  getPool,
+  ownerPool,
   getStudio,
   inSnapshot,
   insertStudio,
@@ -53,7 +53,7 @@ export async function archiveOut(
   migrations: readonly Migration[],
   words: Wording,
 ): Promise<ArchiveCounts & { readonly studio: string }> {
-  const pool = getPool()
+  const pool = ownerPool()
   await migrate(pool, migrations, copyBefore)
   const studio = await studioMeant(pool, name)
   if (studio === null) throw lackingStudio(name)
@@ -85,7 +85,7 @@ async function studioFor(pool: Pool, name: string | undefined, called: { name: s
 /** `archive -- in FILE`: how many of each kind were added, and how many were there already. */
 export async function archiveIn({ file, studio: name, pupil }: Options, migrations: readonly Migration[]) {
   const opened = openArchive(fs.readFileSync(path.resolve(file)), pupil ?? null)
-  const pool = getPool()
+  const pool = ownerPool()
   await migrate(pool, migrations, copyBefore)
   const studio = await studioFor(pool, name, opened.manifest.studio)
   const { added, present } = await mergeArchive(pool, studio, opened, { keepName: name !== undefined })

@@ -3,7 +3,8 @@ import path from 'node:path'
 import { DomainError } from '#core/message'
 import { wordingFor } from '#shared/languages'
 import { backUp, backupFolder, copyTo, ProgramFailed, restoreFrom } from '../server/backup'
-import { closePool, getPool, holdsStudio, migrate, type Migration } from '../server/db'
+import { closePool, ownerPool, holdsStudio, migrate, type Migration } from '../server/db'
+import { account } from './account'
 import { archiveIn, archiveOut } from './archive'
 import { type Options, wanted } from './keepingOptions'
 import { type Terminal, writeLine } from './terminal'
@@ -56,7 +57,7 @@ async function restore({ file, replace }: Options, migrations: readonly Migratio
   const folder = backupFolder()!
   const place = [path.resolve(file), path.join(folder, file)].find((each) => fs.existsSync(each))
   if (!place) throw new Error(`There is no file ${path.resolve(file)}, nor ${path.join(folder, file)}.`)
-  const holds = await holdsStudio(getPool())
+  const holds = await holdsStudio(ownerPool())
   if (holds && !replace)
     throw new Error(
       'The database holds a studio. To put the backup in its place: --replace (a copy of it is made first).',
@@ -66,7 +67,7 @@ async function restore({ file, replace }: Options, migrations: readonly Migratio
     place,
     migrations.map(({ name }) => name),
   )
-  await migrate(getPool(), migrations)
+  await migrate(ownerPool(), migrations)
   return { restored: place, before: before && path.join(folder, before.name) }
 }
 
@@ -76,6 +77,7 @@ export const COMMANDS = {
       ? archiveOut(options, migrations, terminalFor(options).words)
       : archiveIn(options, migrations),
   ),
+  account: command(account),
   backup: command(backup),
   restore: command(restore),
 }

@@ -5,8 +5,17 @@ import type { Face } from './page'
 /** Bytes of each face's file. */
 export type FaceFiles = Readonly<Record<Face, Uint8Array>>
 
+/** A letter or sign as an outline: its path for a size of one, y upward, and how far it goes on to the next. */
+export interface Outline {
+  readonly id: number
+  readonly d: string
+  readonly advance: number
+}
+
 export interface Faces {
   readonly files: FaceFiles
+  /** A text in one face as outlines, where nobody has the face. */
+  readonly outlines: (text: string, face: Face) => readonly Outline[]
   /** Width of a text in points. */
   readonly width: (text: string, face: Face, size: number) => number
 }
@@ -60,6 +69,21 @@ function measuring(font: Font) {
   return { getContext: () => context }
 }
 
+/** Outlines in a thousand steps to the size: finer than a screen. */
+const outlinesOf = (font: Font) =>
+  remembered((text): readonly Outline[] => {
+    const scale = 1000 / font.unitsPerEm
+    const { glyphs, positions } = font.layout(text)
+    return glyphs.map(({ id, path }, at) => ({
+      id,
+      d: path
+        .scale(scale)
+        .toSVG()
+        .replaceAll(/-?\d+\.\d+/g, (number) => String(Math.round(Number(number)))),
+      advance: (positions[at]!.xAdvance * scale) / 1000,
+    }))
+  })
+
 /** A CSS font read without a browser: `italic bold 30pt Bravura,Academico`. */
 function fontOf(css: string): Required<FontInfo> {
   const [, style = '', weight = '', size = '30pt', family = 'Bravura'] =
@@ -86,5 +110,9 @@ export function facesFrom(files: FaceFiles): Faces {
     runsOf(text, face).reduce((sum, run) => {
       return sum + ems[run.face](run.text) * size
     }, 0)
-  return { files, width }
+  const outlined = Object.fromEntries(Object.entries(fonts).map(([face, font]) => [face, outlinesOf(font)])) as Record<
+    Face,
+    (text: string) => readonly Outline[]
+  >
+  return { files, width, outlines: (text, face) => outlined[face](text) }
 }

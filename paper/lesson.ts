@@ -2,8 +2,8 @@ import type { RealisedStudy } from '#core/realise'
 import type { Faces } from './faces'
 import { acrossOf, type Block, flowed, type Leaf } from './flow'
 import { MARGIN } from './frame'
-import { boxPath, line, words } from './ink'
-import { RULE, SOFT } from './inks'
+import { boxPath, line, shape, words } from './ink'
+import { INK, RULE, SOFT } from './inks'
 import type { Drawn, Page } from './page'
 import { type SheetLook, studyBlocks } from './study'
 import { wrapped } from './wrapped'
@@ -29,6 +29,8 @@ export interface LessonSheet extends Leaf {
   readonly note: string
   readonly how: string
   readonly none: string
+  /** The pupil's own page as a code to be read by a phone, row by row, and what it is for; null where there is none. */
+  readonly page: { readonly squares: readonly (readonly boolean[])[]; readonly words: string } | null
 }
 
 const [TITLE, HOW, WATCH] = [13, 10, 9.5]
@@ -87,6 +89,26 @@ function paragraph(text: string, faces: Faces, across: number): Block {
   }
 }
 
+/** Points of one square of a code: a phone reads it at arm's length. */
+const SQUARE = 2.1
+
+/** A code with what it is for beside it. */
+function codeBlock({ squares, words: text }: NonNullable<LessonSheet['page']>, faces: Faces, across: number): Block {
+  const size = squares.length * SQUARE
+  const left = MARGIN + size + 14
+  const lines = wrapped(text, faces, { face: 'sans', size: HOW }, MARGIN + across - left)
+  const d = squares.flatMap((row, y) =>
+    row.flatMap((on, x) => (on ? boxPath(MARGIN + x * SQUARE, 6 + y * SQUARE, SQUARE, SQUARE) : [])),
+  )
+  return {
+    height: size + 14,
+    drawn: [
+      shape(d.join(''), INK),
+      ...lines.map((each, at) => words(each, left, 6 + size / 2 + LINE * (at - (lines.length - 1) / 2), 'sans', HOW)),
+    ],
+  }
+}
+
 /** A study's music without its title, which stands over it with the boxes. */
 const musicOf = (own: LessonSheetLine, faces: Faces, across: number): Block[] =>
   studyBlocks(
@@ -98,7 +120,7 @@ const musicOf = (own: LessonSheetLine, faces: Faces, across: number): Block[] =>
   )
 
 /** Pages of what was set for a week: one, where it fits. */
-export function lessonPages({ lines, note, how, none, ...leaf }: LessonSheet, faces: Faces): Page[] {
+export function lessonPages({ lines, note, how, none, page, ...leaf }: LessonSheet, faces: Faces): Page[] {
   const across = acrossOf(leaf.paper)
   const blocks = lines.flatMap((own, at) =>
     [headBlock(own, at + 1, faces, across), ...(own.music ? musicOf(own, faces, across) : [])].map((block) => ({
@@ -107,5 +129,7 @@ export function lessonPages({ lines, note, how, none, ...leaf }: LessonSheet, fa
     })),
   )
   const said = [note, how].filter(Boolean).map((text) => paragraph(text, faces, across))
-  return flowed([...(blocks.length > 0 ? blocks : [paragraph(none, faces, across)]), ...said], leaf, faces)
+  const code = page ? [codeBlock(page, faces, across)] : []
+  const own = blocks.length > 0 ? blocks : [paragraph(none, faces, across)]
+  return flowed([...own, ...said, ...code], leaf, faces)
 }

@@ -12,6 +12,8 @@ import { Recorder } from './recorder'
 export interface Picture {
   readonly engraved: Engraved
   readonly drawn: readonly Drawn[]
+  /** Those of it that are fingers or sticks. */
+  readonly marks: readonly Drawn[]
 }
 
 /** Which fingers stand over the notes. */
@@ -133,6 +135,7 @@ export function systemPicture(study: RealisedStudy, system: System, faces: Faces
   }
   const engraved = engraveSystem(ink, study, system, shown)
   const headX = (step: number): number => (step === 0 ? system.left : system.columns[step - system.from]! - 6)
+  const fingering = marks(study, engraved, faces, beside)
   const drawn: Drawn[] = [
     ...recorder.drawn,
     ...(over?.drawn ?? []).map((one) => placed(one, 0, heads.length > 0 ? HEAD : 0, 1)),
@@ -152,7 +155,7 @@ export function systemPicture(study: RealisedStudy, system: System, faces: Faces
     ...heads.map(({ step, words: noteNames }) => words(noteNames, headX(step), 13, 'serif-italic', 13, SOFT)),
     ...(beside.grips ? [...gripLines(study, engraved), ...thumbsMet(study, engraved, system)] : []),
     ...names(engraved, faces, beside),
-    ...marks(study, engraved, faces, beside),
+    ...fingering,
   ]
-  return { engraved, drawn }
+  return { engraved, drawn, marks: fingering }
 }

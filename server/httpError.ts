@@ -6,6 +6,8 @@ export class HttpError extends Error {
   constructor(
     readonly status: number,
     readonly fault: Fault & { readonly current?: unknown; readonly details?: unknown },
+    /** Seconds after which it may be asked again. */
+    readonly retryAfter?: number,
   ) {
     super(fault.code)
   }

@@ -18,6 +18,8 @@ export type Thing =
   | 'backup'
   | 'lesson'
   | 'week'
+  | 'teacher'
+  | 'session'
 
 /** What the services refuse. */
 interface Refusals {
@@ -32,6 +34,7 @@ interface Refusals {
   'pupil.gone': null
   'entry.unknown': null
   'entry.taken': null
+  'mark.day': null
   'id.taken': null
   'choices.most': { most: number }
   'archive.none': null
@@ -46,6 +49,15 @@ interface Refusals {
   'studio.gone': null
   'studio.only': null
   gone: null
+  'sign-in.needed': null
+  'sign-in.wrong': null
+  'owner.only': null
+  'invitation.gone': null
+  'too-often': { minutes: number }
+  'password.length': { least: number; most: number }
+  'password.common': null
+  'teacher.taken': null
+  'teacher.owner': null
   'backup.off': null
   'backup.failed': { why: string }
   'aim.none': null

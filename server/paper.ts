@@ -8,6 +8,7 @@ import { wordingFor } from '#shared/languages'
 import { lessonOf } from './lessons'
 import { practiceOf } from './practice'
 import { notFound } from './httpError'
+import { linkOf } from './people'
 import { thread, weighed } from './work'
 
 type Out = Extract<PaperRequest, { readonly sheet: 'studies' }>['studies'][number]
@@ -50,15 +51,33 @@ async function someOf(db: Db, studio: number, wanted: PaperWanted): Promise<Some
   return sheets
 }
 
+/** For whom paper is made: the language, and where this server is. */
+interface Reader {
+  readonly language: string
+  readonly origin: string
+}
+
+/** The address of a pupil's own page; null where there is none, or it cannot be read any more. */
+async function homeAddress(pool: Pool, studio: number, pupil: string, origin: string): Promise<string | null> {
+  const path = (await linkOf(pool, studio, pupil))?.path ?? null
+  return path && `${origin}${path}`
+}
+
 /** The one sheet that is wanted. @throws HttpError where it is not said of what */
-async function requestOf(pool: Pool, studio: number, wanted: PaperWanted, language: string): Promise<PaperRequest> {
+async function requestOf(
+  pool: Pool,
+  studio: number,
+  wanted: PaperWanted,
+  { language, origin }: Reader,
+): Promise<PaperRequest> {
   const { sheet, size, look, chart, worksheet, sets } = wanted
   if (sheet === 'chart') return { sheet, size, chart: chart! }
   if (sheet === 'worksheet') return { sheet, size, worksheet: worksheet! }
   if (sets.length > 1) throw refuse('paper.several', {}, 'sets')
   if (sheet === 'lesson') {
     const about = { set: sets[0], words: wordingFor(language) }
-    return { sheet, size, file: await lessonOf(pool, studio, wanted.pupil!, about) }
+    const file = await lessonOf(pool, studio, wanted.pupil!, about)
+    return { sheet, size, file, address: await homeAddress(pool, studio, wanted.pupil!, origin) }
   }
   if (sheet === 'week') {
     if (sets.length === 0) throw refuse('paper.week', {}, 'sets')
@@ -86,9 +105,10 @@ async function zipOf(pool: Pool, studio: number, wanted: PaperWanted, language: 
 }
 
 /** Paper that is wanted, as it is wanted. @throws HttpError, DomainError naming the field */
-export async function paperFor(pool: Pool, studio: number, wanted: PaperWanted, language: string) {
+export async function paperFor(pool: Pool, studio: number, wanted: PaperWanted, reader: Reader) {
+  const { language } = reader
   if (wanted.as === 'zip') return { as: wanted.as, file: await zipOf(pool, studio, wanted, language) }
-  const request = await requestOf(pool, studio, wanted, language)
+  const request = await requestOf(pool, studio, wanted, reader)
   if (wanted.as === 'pages') return { as: wanted.as, made: await thread('pages', { request, language }) }
   return { as: wanted.as, file: await thread('pdf', { request, language }) }
 }

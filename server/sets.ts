@@ -67,6 +67,8 @@ export function saveSet(
   content: SetContent,
 ): Promise<StudySet> {
   return inTransaction(pool, async (db) => {
+    // a set that is not there is said before what is wrong with what would stand in it
+    if (!(await holdSet(db, studio, id))) throw notFound('set')
     await checkContent(db, studio, content)
     const saved = await updateSet(db, studio, id, version, content)
     const set = await setFor(db, studio, id)

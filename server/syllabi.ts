@@ -108,7 +108,9 @@ export async function differenceOf(
   beforeId: string,
   version: number | null,
 ): Promise<SyllabusDifference> {
-  const { document: after } = await syllabusFor(db, studio, id)
+  const found = await getSyllabus(db, studio, id)
+  if (!found) throw notFound('syllabus')
+  const { document: after } = found
   const before =
     version === null ? (await syllabusFor(db, studio, beforeId)).document : await editionAt(db, studio, id, version)
   if (!before) throw notFound('version')

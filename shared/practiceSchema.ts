@@ -60,6 +60,24 @@ export const newEntry = Joi.object({
   by: Joi.valid('teacher', 'pupil').default('teacher'),
 }).xor('studyId', 'study')
 
+/** What a pupil says of lines of the own week. */
+export const marksSchema = Joi.object({
+  marks: Joi.array()
+    .items(
+      Joi.object({
+        id: uuid.required(),
+        line: uuid.required(),
+        outcome: happened.outcome,
+        tempo: happened.tempo,
+        date: happened.date,
+      }),
+    )
+    .min(1)
+    .max(50)
+    .unique('id')
+    .required(),
+})
+
 const aimFields = {
   exam: date.required(),
   minutesADay: Joi.number().integer().min(1).max(240).required(),

@@ -36,6 +36,7 @@ import type {
 import type { LessonFile } from './lessonFile'
 import type { ArchiveAdded, ArchiveSummary } from './archive'
 import type { Made } from './paper'
+import type { OpenSession, PupilLink, SessionState, Teacher } from './people'
 import type { Preview } from './syllabusCsv'
 
 interface Named {
@@ -43,6 +44,10 @@ interface Named {
 }
 interface Binned {
   readonly bin: string
+}
+interface PathTo {
+  /** Where it is, from the address of this server on. */
+  readonly path: string
 }
 interface Done {
   readonly ok: boolean
@@ -54,6 +59,25 @@ type Bytes = string | Uint8Array
  * handler that answers something else does not compile, nor does a page that reads something else.
  */
 export interface Answers {
+  'GET /api/account': { readonly sessions: readonly OpenSession[] }
+  'PUT /api/account/password': Done
+  'DELETE /api/account/sessions': { readonly ended: number }
+  'DELETE /api/account/sessions/:id': Done
+  'GET /api/session': SessionState
+  'POST /api/session': SessionState
+  'DELETE /api/session': Done
+  'POST /api/session/owner': SessionState
+  'POST /api/session/invitation': { readonly name: string; readonly studio: string }
+  'POST /api/session/join': SessionState
+  'GET /api/teachers': readonly Teacher[]
+  'POST /api/teachers': Named & PathTo
+  'POST /api/teachers/:id/invitation': PathTo
+  'POST /api/teachers/:id/leave': { readonly pupils: number }
+  'GET /api/pupils/:id/link': { readonly link: PupilLink | null }
+  'POST /api/pupils/:id/link': PathTo
+  'DELETE /api/pupils/:id/link': Done
+  'PUT /api/pupils/:id/teacher': Done
+  'POST /api/home/marks': { readonly saved: readonly string[]; readonly gone: readonly string[] }
   'GET /api/archive': Bytes
   'POST /api/archive': ArchiveAdded
   'POST /api/archive/preview': ArchiveSummary

@@ -9,8 +9,9 @@ import { errorOf } from './fault'
 import { FILE_FORMATS, type FileFormat } from './fileFormats'
 import { refuse } from './messages'
 import { learning, lessonBody, lessonSlots, weekBody } from './lessonSchema'
-import { storedAim, newEntry, type PlanRequest, planSchema, routeSchema } from './practiceSchema'
+import { marksSchema, storedAim, newEntry, type PlanRequest, planSchema, routeSchema } from './practiceSchema'
 import { paperSchema, type PaperWanted } from './paperSchema'
+import { peopleBodies } from './peopleSchema'
 import { acceptedSchema as accepted, recipeSchema } from './recipeSchema'
 import { settingsSchema } from './settingsSchema'
 import { syllabusSchema } from './syllabusSchema'
@@ -82,6 +83,7 @@ const studioSettings = Joi.object({
 
 /** Bodies of the API's requests. */
 export const bodies = {
+  ...peopleBodies,
   newStudy: Joi.object({ recipe: recipeSchema.required(), id: uuid }),
   newStudies: Joi.object({ recipes: Joi.array().items(recipeSchema).min(1).max(MAX_CALLED).required() }),
   shelf: Joi.object({ ids: someIds, shelf: Joi.valid(...SHELVES).required() }),
@@ -164,6 +166,7 @@ export const bodies = {
     follows: Joi.boolean().default(false),
   }),
   syllabus: Joi.object({ syllabus: syllabusSchema.required(), version: version.required() }),
+  marks: marksSchema,
   entries: Joi.object({ entries: Joi.array().items(newEntry).min(1).max(50).required() }),
   aim: storedAim,
   route: routeSchema,

@@ -10,6 +10,7 @@ import {
 import { type ErrorData as Fault, DomainError } from '#core/message'
 import { errorMessage } from '#words'
 import { noteTrouble, untilBack } from '~/composables/connection'
+import { untilSignedIn } from '~/composables/session'
 import { currentStudio } from '~/composables/studio'
 import { localToday } from '~/composables/today'
 import { formatMessage, knows, languageTag, t } from '~/composables/words'
@@ -57,6 +58,20 @@ const headersFor = (type?: string): Record<string, string> => ({
 const JSON_TYPE = 'application/json'
 
 /**
+ * Sends a request. Where nobody is signed in any more, the page asks who is there, and it is sent again: what was typed
+ * is not lost. Signing in itself is refused as everything else is.
+ * @returns null where the server cannot be reached
+ */
+async function send(address: string, request: RequestInit): Promise<Response | null> {
+  for (;;) {
+    const answer = await fetch(address, request).catch(() => null)
+    if (answer?.status !== 401 || address.startsWith('/api/session')) return answer
+    await untilSignedIn()
+    request.signal?.throwIfAborted()
+  }
+}
+
+/**
  * Asks the server. What it answers is known by the route.
  * @param parameters the id in the address; the rest is its query
  * @throws ApiError, also when it cannot be reached (status 0)
@@ -65,7 +80,7 @@ export async function ask<R extends Route>(route: R, parameters: Parameters = {}
   const { method, address } = addressOf(route, parameters)
   const text = typeof body === 'string' ? body : JSON.stringify(body)
   const request = body === undefined ? { headers: headersFor() } : { body: text, headers: headersFor(JSON_TYPE) }
-  const answer = await fetch(address, { method, ...request }).catch(() => null)
+  const answer = await send(address, { method, ...request })
   if (!answer) {
     void noteTrouble('away')
     throw new ApiError(0, SILENT)
@@ -103,7 +118,7 @@ export async function askPatiently<R extends Route>(
 export async function askFile(route: Route, body: unknown): Promise<Blob> {
   const { address } = addressOf(route)
   const headers = headersFor(JSON_TYPE)
-  const answer = await fetch(address, { method: 'POST', body: JSON.stringify(body), headers }).catch(() => null)
+  const answer = await send(address, { method: 'POST', body: JSON.stringify(body), headers })
   if (!answer) throw new ApiError(0, SILENT)
   if (!answer.ok) throw new ApiError(answer.status, (await answer.json().catch(() => SILENT)) as Fault)
   return answer.blob()
@@ -112,7 +127,7 @@ export async function askFile(route: Route, body: unknown): Promise<Blob> {
 /** Fetches a file. @throws ApiError as `ask`; the signal’s reason once it is aborted */
 export async function fetchFile(route: Route, parameters: Parameters, signal: AbortSignal): Promise<Blob> {
   const { address } = addressOf(route, parameters)
-  const answer = await fetch(address, { signal, headers: headersFor() }).catch(() => null)
+  const answer = await send(address, { signal, headers: headersFor() })
   signal.throwIfAborted()
   if (!answer) throw new ApiError(0, SILENT)
   if (!answer.ok) throw new ApiError(answer.status, (await answer.json().catch(() => SILENT)) as Fault)
@@ -143,7 +158,7 @@ export async function sendFile<R extends Route>(
 ): Promise<Answer<R>> {
   const { address } = addressOf(route)
   const headers = headersFor(type)
-  const answer = await fetch(address, { method: 'POST', body, signal, headers }).catch(() => null)
+  const answer = await send(address, { method: 'POST', body, signal, headers })
   signal.throwIfAborted()
   if (!answer) throw new ApiError(0, SILENT)
   const content = (await answer.json().catch(() => null)) as unknown
@@ -169,9 +184,7 @@ export async function askLong<R extends Route>(
 ): Promise<Answer<R>> {
   const { address } = addressOf(route, parameters)
   const accept = 'application/x-ndjson'
-  const answer = await fetch(address, { method: 'POST', body, signal, headers: { ...headersFor(), accept } }).catch(
-    () => null,
-  )
+  const answer = await send(address, { method: 'POST', body, signal, headers: { ...headersFor(), accept } })
   signal.throwIfAborted()
   if (!answer?.body) throw new ApiError(0, SILENT)
   if (!answer.ok) throw new ApiError(answer.status, (await answer.json().catch(() => SILENT)) as Fault)

@@ -6,6 +6,7 @@ import { onDatabase } from './database.mjs'
 import { ensureModules } from './packages.mjs'
 import { BACKUPS, ROOT } from './places.mjs'
 import { fail } from './run.mjs'
+import { installationSecret } from './secret.mjs'
 
 const MIGRATIONS = path.join(ROOT, 'server', 'db', 'migrations')
 
@@ -14,8 +15,8 @@ const migrations = () =>
   fs.readdirSync(MIGRATIONS).map((name) => ({ name, sql: fs.readFileSync(path.join(MIGRATIONS, name), 'utf8') }))
 
 /**
- * Runs a command that works on the data: `archive`, `backup`, `restore`. Prints nothing of its own to standard output.
- * @param {'archive' | 'backup' | 'restore'} name
+ * Runs a command that works on the data: `account`, `archive`, `backup`, `restore`. Prints nothing of its own to standard output.
+ * @param {'account' | 'archive' | 'backup' | 'restore'} name
  * @param {(options: { replace: boolean }) => Promise<void>} [before] what is to be done before the database is looked for
  */
 export async function keepingCommand(name, before = async () => undefined) {
@@ -35,6 +36,7 @@ export async function keepingCommand(name, before = async () => undefined) {
     process.exitCode = await onDatabase(async ({ url, bin }) => {
       process.env.DATABASE_URL = url
       process.env.TACTUM_BACKUPS ??= BACKUPS
+      process.env.TACTUM_SECRET ??= installationSecret()
       if (bin) process.env.TACTUM_POSTGRES = bin
       return COMMANDS[name](options, migrations())
     })

@@ -5,9 +5,10 @@ import path from 'node:path'
 import { DATA, ROOT } from './places.mjs'
 import { believed, writeMark } from './marks.mjs'
 import { ended, lastLines, pause, say, Stop } from './run.mjs'
+import { installationSecret } from './secret.mjs'
 
 /** @throws Stop when something listens on the port already */
-export function checkPort(port) {
+export function checkPort(port, host = '127.0.0.1') {
   return new Promise((resolve, reject) => {
     const probe = net.createServer()
     probe.once('error', (/** @type {NodeJS.ErrnoException} */ error) =>
@@ -19,9 +20,14 @@ export function checkPort(port) {
         ),
       ),
     )
-    probe.listen(port, '127.0.0.1', () => probe.close(resolve))
+    probe.listen(port, host, () => probe.close(resolve))
   })
 }
+
+/** An address that stands for all of a machine's. */
+const isAnywhere = (host) => ['0.0.0.0', '::'].includes(host)
+/** An address as it stands in another: with brackets, where it has colons. */
+const named = (host) => (host.includes(':') ? `[${host}]` : host)
 
 const ENTRY = path.join(ROOT, '.output/server/index.mjs')
 
@@ -39,12 +45,31 @@ export async function endLeftover(mark) {
   fs.rmSync(mark, { force: true })
 }
 
+/** What a server is told by its environment. */
+const environmentOf = ({ port, databaseUrl, demo, backups, binaries, host, signIn, firstOwner }) => ({
+  ...process.env,
+  NODE_ENV: 'production',
+  HOST: host,
+  NITRO_HOST: host,
+  TACTUM_SECRET: installationSecret(),
+  TACTUM_SIGN_IN: signIn ? '1' : '',
+  ...(firstOwner ? { TACTUM_FIRST_OWNER: firstOwner } : {}),
+  ...(isAnywhere(host) ? {} : { TACTUM_HOSTS: [process.env.TACTUM_HOSTS, host].filter(Boolean).join(',') }),
+  PORT: String(port),
+  NITRO_PORT: String(port),
+  DATABASE_URL: databaseUrl,
+  ...(demo ? {} : { TACTUM_DEMO: '0' }),
+  ...(backups ? { TACTUM_BACKUPS: backups } : {}),
+  ...(binaries ? { TACTUM_POSTGRES: binaries } : {}),
+})
+
 /**
  * Starts the built application and waits until it has its database.
  * @param {{ port: number, databaseUrl: string, demo?: boolean, log?: string, mark?: string, backups?: string,
- *   binaries?: string, running?: { stop: () => Promise<void> }[], again?: boolean }} options `running` is told how to stop it as soon as
+ *   binaries?: string, host?: string, signIn?: boolean, firstOwner?: string, running?: { stop: () => Promise<void> }[], again?: boolean }} options `running` is told how to stop it as soon as
  *   there is something to stop; the file `mark` names it while it runs; copies of the database go to the folder `backups`,
- *   made by the programs of PostgreSQL in `binaries`
+ *   made by the programs of PostgreSQL in `binaries`; it listens at `host`, and asks who one is where `signIn` says so;
+ *   `firstOwner` is the secret of the address at which its first owner is made
  * @returns {Promise<{address: string, pid: number | undefined, stop: () => Promise<void>, ended: Promise<number>}>}
  */
 export async function startServer({
@@ -57,6 +82,9 @@ export async function startServer({
   binaries,
   running = [],
   again = false,
+  host = '127.0.0.1',
+  signIn = process.env.TACTUM_SIGN_IN === '1',
+  firstOwner,
 }) {
   fs.mkdirSync(DATA, { recursive: true })
   const logFile = path.join(DATA, logName)
@@ -66,21 +94,10 @@ export async function startServer({
     cwd: ROOT,
     detached: true,
     stdio: ['ignore', log, log],
-    env: {
-      ...process.env,
-      NODE_ENV: 'production',
-      HOST: '127.0.0.1',
-      NITRO_HOST: '127.0.0.1',
-      PORT: String(port),
-      NITRO_PORT: String(port),
-      DATABASE_URL: databaseUrl,
-      ...(demo ? {} : { TACTUM_DEMO: '0' }),
-      ...(backups ? { TACTUM_BACKUPS: backups } : {}),
-      ...(binaries ? { TACTUM_POSTGRES: binaries } : {}),
-    },
+    env: environmentOf({ port, databaseUrl, demo, backups, binaries, host, signIn, firstOwner }),
   })
   if (mark) writeMark(mark, { pid: child.pid, port })
-  const address = `http://127.0.0.1:${port}`
+  const address = `http://${isAnywhere(host) ? '127.0.0.1' : named(host)}:${port}`
   const stop = async () => {
     child.kill('SIGTERM')
     const patience = setTimeout(() => child.kill('SIGKILL'), 5000)

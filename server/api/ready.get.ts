@@ -1,5 +1,5 @@
 import { defineEventHandler, setResponseHeader, setResponseStatus } from 'h3'
-import { DiskFull, getPool, isDiskFull, withDatabase } from '../db'
+import { DiskFull, servicePool, isDiskFull, withDatabase } from '../db'
 import { ready } from '../start/ready'
 
 /** Whether the server reaches its database and has brought it up to date; 503 and why where not. */
@@ -7,7 +7,7 @@ export default defineEventHandler(async (event) => {
   try {
     await withDatabase(async () => {
       await ready()
-      await getPool().query('select 1')
+      await servicePool().query('select 1')
     })
     if (isDiskFull()) throw new DiskFull()
     return { ok: true }

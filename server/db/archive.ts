@@ -24,6 +24,8 @@ const TABLES: Readonly<Record<ArchivedKind, { readonly table: TableName; readonl
   bulkEdits: { table: 'bulk_edit', order: 'done_at, id' },
   erasures: { table: 'erasure', order: 'erased_at, id' },
 }
+/** Tables of who may come in: keys of this installation, which go into no archive. */
+export const KEY_TABLES = ['teacher', 'session', 'invitation', 'pupil_share', 'pupil_link'] as const
 /** Tables that an archive holds. */
 export const ARCHIVED_TABLES: readonly string[] = ARCHIVED_KINDS.map((kind) => TABLES[kind].table)
 
@@ -35,9 +37,9 @@ export async function readStudioRows(db: Db, studio: number): Promise<ArchivedRo
   const read: [ArchivedKind, string][] = []
   for (const kind of ARCHIVED_KINDS) {
     const { table, order } = TABLES[kind]
-    // the numbers of a studio and of an entry's place are this database's own
+    // the numbers of a studio and of an entry's place are this database's own, and so are its teachers
     const { rows } = await db.query<{ rows: string | null }>(
-      `select string_agg((to_jsonb(${table}) - 'studio_id' - 'place')::text, E',\n' order by ${order}) as rows
+      `select string_agg((to_jsonb(${table}) - 'studio_id' - 'place' - 'teacher_id')::text, E',\n' order by ${order}) as rows
        from ${table} where studio_id = $1`,
       [studio],
     )
@@ -72,8 +74,10 @@ export async function takenIds(db: Db, studio: number, kind: ArchivedKind, ids: 
   const { rows } = await db.query<{ id: string; derived: string }>(
     `select pair.id, pair.derived from unnest($2::uuid[], $3::uuid[]) as pair (id, derived)
      where exists (select from ${table} where id = pair.derived and studio_id = $1)
-        or exists (select from ${table} where id = pair.id and studio_id <> $1)`,
-    [studio, ids, derived],
+        -- there, but not to be seen from here: another studio's, or another teacher's
+        or (pair.id in (select known_ids($4::regclass, $2::uuid[]))
+          and not exists (select from ${table} where id = pair.id and studio_id = $1))`,
+    [studio, ids, derived, table],
   )
   return new Map(rows.map((row) => [row.id, row.derived]))
 }

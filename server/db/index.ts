@@ -1,7 +1,21 @@
 /** Database: the pool, migrations, and every query of the program in plain SQL, a file to a table. */
 export { migrate, type Migration } from './migrate'
 export { closeDbHealth, DatabaseUnavailable, DiskFull, isDiskFull, withDatabase } from './dbHealth'
-export { closePool, type Db, getPool, inSnapshot, inTransaction, isOrphan, isTaken, isUnfit, type Pool } from './pool'
+export {
+  closePool,
+  type Db,
+  inSnapshot,
+  inTransaction,
+  isOrphan,
+  isTaken,
+  isUnfit,
+  ownerPool,
+  type Pool,
+  poolFor,
+  servicePool,
+} from './pool'
+export type { Scope } from './scope'
+export { SERVICE_ROLE } from './service'
 export { getAim, listAims, type StampedAim, writeAim } from './aims'
 export {
   addRows,
@@ -29,6 +43,31 @@ export {
   writeWeek,
 } from './lessons'
 export { holdPupil, holdSet } from './locks'
+export { insertInvitation, type Invited, invitedBy, useInvitation } from './invitations'
+export { deleteLink, getLink, linkedPupil, linkOpened, writeLink } from './pupilLinks'
+export {
+  endSession,
+  endSessionOf,
+  endSessions,
+  insertSession,
+  listSessions,
+  type SessionHolder,
+  sessionHolder,
+} from './sessions'
+export {
+  getTeacher,
+  giveAll,
+  handOver,
+  handOverAll,
+  hasOwner,
+  insertTeacher,
+  leaveStudio,
+  listTeachers,
+  type Login,
+  loginNamed,
+  setPassword,
+  teacherNamed,
+} from './teachers'
 export { deleteRoute, listRoutes, writeRoute } from './routes'
 export { bringUpToDate, getSet, getSets, insertSet, type SetContent, setsWith, unfitStudies, updateSet } from './sets'
 export { runOnce } from './shipped'
@@ -57,6 +96,7 @@ export {
   openStudio,
   studioIds,
   studioNamed,
+  unownedStudio,
 } from './studio'
 export {
   allSyllabi,

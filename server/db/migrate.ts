@@ -1,5 +1,7 @@
 import { createHash } from 'node:crypto'
-import type { Pool, PoolClient } from 'pg'
+import type { PoolClient } from 'pg'
+import type { Pool } from './pool'
+import { admitService } from './service'
 
 export interface Migration {
   /** File name; its number orders it. */
@@ -29,7 +31,7 @@ const checksum = (sql: string): string => createHash('sha256').update(sql).diges
  * @throws NewerSchema; Error when a migration that already ran has been changed since
  */
 export async function migrate(
-  pool: Pool,
+  pool: Pick<Pool, 'connect'>,
   migrations: readonly Migration[],
   before: () => Promise<void> = async () => undefined,
 ): Promise<string[]> {
@@ -37,7 +39,9 @@ export async function migrate(
   try {
     await client.query('select pg_advisory_lock($1)', [LOCK])
     try {
-      return await migrateLocked(client, migrations, before)
+      const done = await migrateLocked(client, migrations, before)
+      await admitService(client)
+      return done
     } finally {
       await client.query('select pg_advisory_unlock($1)', [LOCK])
     }

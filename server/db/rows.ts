@@ -29,6 +29,9 @@ async function columnsOf(db: Db, table: TableName): Promise<string[]> {
   return rows.map(({ name }) => name)
 }
 
+/** Columns that say whose a row is: that is whoever writes it, not what is written. */
+const OWN = ['studio_id', 'teacher_id']
+
 interface Written {
   /** Whether rows that are there already stay as they are. */
   readonly unlessThere?: boolean
@@ -49,7 +52,7 @@ export async function insertJson(
   columns: readonly string[],
   { unlessThere = false, ofSets }: Written = {},
 ): Promise<number> {
-  const written = (await columnsOf(db, table)).filter((name) => name !== 'studio_id' && columns.includes(name))
+  const written = (await columnsOf(db, table)).filter((name) => !OWN.includes(name) && columns.includes(name))
   if (written.length === 0) return 0
   const { rowCount } = await db.query(
     `insert into ${table} (studio_id, ${written.join(', ')})

@@ -52,6 +52,17 @@ export async function studioNamed(db: Db, name: string): Promise<number | null> 
   return rows[0]?.id ?? null
 }
 
+/** A studio of a name that nobody signs in to, and that is no demo; null where there is none. */
+export async function unownedStudio(db: Db, name: string): Promise<number | null> {
+  const { rows } = await db.query<{ id: number }>(
+    `select id from studio where name = $1 and not is_demo
+       and not exists (select from teacher where studio_id = studio.id)
+     order by opened_at desc nulls last, id limit 1`,
+    [name],
+  )
+  return rows[0]?.id ?? null
+}
+
 /** Whether the database holds a studio; one that nothing was laid down in yet does not. */
 export async function holdsStudio(db: Db): Promise<boolean> {
   const { rows } = await db.query<{ there: boolean }>("select to_regclass('studio') is not null as there")

@@ -15,7 +15,18 @@ import { type Answer, type Route, PAGE_HEADER, STUDIO_HEADER, TODAY_HEADER } fro
 import { clipped } from '#shared/fault'
 import { checkText } from '#shared/schemas'
 import type { Wording } from '#shared/wording'
-import { currentStudio, getPool, hasStudio, DatabaseUnavailable, DiskFull, isOrphan, withDatabase } from '../db'
+import {
+  currentStudio,
+  hasStudio,
+  DatabaseUnavailable,
+  DiskFull,
+  isOrphan,
+  type Pool,
+  poolFor,
+  type Scope,
+  withDatabase,
+} from '../db'
+import { asksSignIn, type Identity, scopeOf } from '../people'
 import { withToday } from '../clock'
 import { ready } from '../start/ready'
 import { refuse, type Thing } from '../messages'
@@ -27,9 +38,22 @@ export interface Context {
   readonly event: H3Event
   /** In whose words it answers. */
   readonly words: Wording
-  readonly db: ReturnType<typeof getPool>
+  /** The database in the name of whoever asks: it shows what is theirs, and nothing else. */
+  readonly db: Pool
   readonly studio: number
+  readonly asker: Identity
 }
+
+/** Who may ask a route, and in whose name it is answered. */
+type Walls =
+  /** Whoever works in the studio, for what is theirs. */
+  | 'studio'
+  /** The studio's owner, for all of it; on one's own machine whoever sits there. */
+  | 'office'
+  /** Whoever sits at one's own machine, for all studios on it. Where people sign in there is no such address. */
+  | 'machine'
+  /** A pupil, by the address of the pupil's page. */
+  | 'pupil'
 
 /** Aborts when whoever asked has gone before the answer. */
 function abortSignalFor({ node: { res } }: H3Event): AbortSignal {
@@ -47,26 +71,65 @@ function abortSignalFor({ node: { res } }: H3Event): AbortSignal {
  * said in `shared/routes.ts`; nothing where it has answered by itself, line by line.
  * @param _name its method and address, as its file's place says (a test compares them)
  */
-export const route = <R extends Route>(_name: R, work: (context: Context) => Promise<Answer<R> | undefined>) =>
-  defineEventHandler(async (event) => {
-    const signal = abortSignalFor(event)
-    const answer = async (): Promise<Answer<R> | undefined> => {
+export const route = <R extends Route>(
+  _name: R,
+  work: (context: Context) => Promise<Answer<R> | undefined>,
+  walls: Walls = 'studio',
+) =>
+  defineEventHandler((event) =>
+    answered(event, async () => {
       await ready()
-      const db = getPool()
-      return work({ event, words: wordsOf(event), db, studio: await studioFor(event, db) })
-    }
-    try {
-      const day = todayFor(event)
-      return await withToday(day, () => withDatabase(() => withAbort(signal, askerOf(event), answer)))
-    } catch (error) {
-      // nobody reads it
-      if (signal.aborted) return null
-      return errorAnswer(event, error)
-    }
-  })
+      const { asker, ...place } = await placeFor(event, walls)
+      const db = poolFor(place.scope)
+      return work({ event, words: wordsOf(event), db, studio: place.studio, asker })
+    }),
+  )
 
-/** Who asks: a page says which it is; others are told apart by where they are. */
-function askerOf(event: H3Event): string {
+/** A route that answers before anybody has signed in: it lies under `/api/session`. */
+export const doorRoute = <R extends Route>(_name: R, work: (event: H3Event) => Promise<Answer<R>>) =>
+  defineEventHandler((event) =>
+    answered(event, async () => {
+      await ready()
+      return work(event)
+    }),
+  )
+
+/** Does a request's work on its day, until whoever asks has gone; every error is answered in one shape. */
+export async function answered<T>(event: H3Event, work: () => Promise<T>) {
+  const signal = abortSignalFor(event)
+  try {
+    const day = todayFor(event)
+    return await withToday(day, () => withDatabase(() => withAbort(signal, turnOf(event), work)))
+  } catch (error) {
+    // nobody reads it
+    if (signal.aborted) return null
+    return errorAnswer(event, error)
+  }
+}
+
+/** Whoever asks, as the first door found (server/middleware/identify.ts). */
+export const askerOf = (event: H3Event): Identity | null => (event.context.asker as Identity | undefined) ?? null
+
+/** Where a request is answered, and in whose name. @throws HttpError 401, 403, 404, 409 */
+async function placeFor(event: H3Event, walls: Walls): Promise<{ asker: Identity; studio: number; scope: Scope }> {
+  const asker = askerOf(event)
+  if (!asker) throw new HttpError(401, refuse('sign-in.needed', {}, '').toData())
+  if ((asker.kind === 'pupil') !== (walls === 'pupil')) throw notFound('address')
+  if (walls === 'machine' && asksSignIn()) throw notFound('address')
+  if (walls === 'office' && asker.kind === 'teacher' && asker.role !== 'owner')
+    throw new HttpError(403, refuse('owner.only', {}, '').toData())
+  const studio = await studioFor(event, asker)
+  if (walls === 'machine') return { asker, studio, scope: { who: 'machine' } }
+  return { asker, studio, scope: walls === 'office' ? { who: 'office', studio } : scopeOf(asker, studio) }
+}
+
+/**
+ * Whose turn it is, where work waits: a studio's, where several are served; else a page says which it is, and others are
+ * told apart by where they are.
+ */
+function turnOf(event: H3Event): string {
+  const asker = askerOf(event)
+  if (asker && asker.kind !== 'machine') return `studio ${asker.studio}`
   const page = getRequestHeader(event, PAGE_HEADER) ?? ''
   return /^[\w-]{1,40}$/.test(page) ? page : (event.node.req.socket.remoteAddress ?? '')
 }
@@ -86,7 +149,8 @@ function errorAnswer(event: H3Event, error: unknown) {
   const worded = (fault: ErrorData) => wordsOf(event).worded(clipped(fault))
   if (error instanceof HttpError) {
     setResponseStatus(event, error.status)
-    if (error.status === 503) setResponseHeader(event, 'retry-after', RETRY_AFTER)
+    const after = error.retryAfter ?? (error.status === 503 ? RETRY_AFTER : null)
+    if (after !== null) setResponseHeader(event, 'retry-after', after)
     return worded(error.fault)
   }
   if (error instanceof DatabaseUnavailable || error instanceof DiskFull) {
@@ -124,14 +188,20 @@ export function numberParam(event: H3Event, what: Thing): number {
 }
 
 /**
- * The studio that a request is about: the one that its page shows, which it names, or the one that is open. A page that
- * still shows another goes on with that. @throws HttpError 409 where it is gone
+ * The studio that a request is about: that of whoever is signed in; on one's own machine the one that its page shows,
+ * which it names, or the one that is open. A page that still shows another goes on with that.
+ * @throws HttpError 409 where it is gone, 404 where it is another's
  */
-async function studioFor(event: H3Event, db: ReturnType<typeof getPool>): Promise<number> {
+async function studioFor(event: H3Event, asker: Identity): Promise<number> {
   const { studio: queried } = getQuery(event)
   const named = getRequestHeader(event, STUDIO_HEADER) ?? (typeof queried === 'string' ? queried : undefined)
-  if (named === undefined) return currentStudio(db)
-  if (/^[1-9]\d{0,8}$/.test(named) && (await hasStudio(db, Number(named)))) return Number(named)
+  if (asker.kind !== 'machine') {
+    if (named !== undefined && named !== String(asker.studio)) throw notFound('studio')
+    return asker.studio
+  }
+  const machine = poolFor({ who: 'machine' })
+  if (named === undefined) return currentStudio(machine)
+  if (/^[1-9]\d{0,8}$/.test(named) && (await hasStudio(machine, Number(named)))) return Number(named)
   throw new HttpError(409, refuse('studio.gone', {}, 'studio').toData())
 }
 

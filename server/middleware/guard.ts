@@ -1,4 +1,5 @@
 import { defineEventHandler, getRequestHeader, type H3Event, setResponseStatus } from 'h3'
+import { CHANGES } from '../http/changes'
 import { wordsOf } from '../http/language'
 
 /** Tactum answers on this machine, and under names that were given to it at the start: `TACTUM_HOSTS`, with commas. */
@@ -14,8 +15,6 @@ const hostOf = (event: H3Event): string => getRequestHeader(event, 'host') ?? ''
 /** Another name that leads here was made to: pages of elsewhere would read along. */
 const isOwnHost = (event: H3Event): boolean => HOSTS.has(hostOf(event).replace(/:\d+$/, '').toLowerCase())
 
-const CHANGES = new Set(['POST', 'PUT', 'PATCH', 'DELETE'])
-
 /** Browsers say of every change which page asks for it; whatever does not say so is not let in. */
 function isFromHere(event: H3Event): boolean {
   const site = getRequestHeader(event, 'sec-fetch-site')
@@ -24,31 +23,14 @@ function isFromHere(event: H3Event): boolean {
   return origin === `http://${hostOf(event)}` || origin === `https://${hostOf(event)}`
 }
 
-const typeOf = (event: H3Event): string | undefined =>
-  getRequestHeader(event, 'content-type')?.split(';')[0]!.trim().toLowerCase()
-
-/** Forms of any page can send text, but not this. */
-function isJson(event: H3Event): boolean {
-  // nor an archive
-  if (typeOf(event) === 'application/zip') return event.path.startsWith('/api/archive')
-  const type = typeOf(event)
-  const empty =
-    Number(getRequestHeader(event, 'content-length') ?? 0) === 0 && !getRequestHeader(event, 'transfer-encoding')
-  return type === 'application/json' || (type === undefined && empty)
-}
-
-/** Files as they are, to be looked at; nothing is changed by it. */
-const TAKES_FILES = ['/api/syllabi/preview', '/api/files/read']
-
 function refusal(event: H3Event): { readonly status: number; readonly code: string } | null {
   if (!isOwnHost(event)) return { status: 421, code: 'host' }
   if (!CHANGES.has(event.method)) return null
   if (!isFromHere(event)) return { status: 403, code: 'origin' }
-  if (!isJson(event) && !TAKES_FILES.some((path) => event.path.startsWith(path))) return { status: 415, code: 'media' }
   return null
 }
 
-/** Closes Tactum to the pages of strangers, until there are accounts. */
+/** Closes Tactum to the pages of strangers. */
 export default defineEventHandler((event) => {
   const refused = refusal(event)
   if (!refused) return

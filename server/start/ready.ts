@@ -1,4 +1,4 @@
-import { getPool, inTransaction, insertStudio, migrate, openStudio, type Pool, studioIds } from '../db'
+import { ownerPool, inTransaction, insertStudio, migrate, openStudio, type Pool, studioIds } from '../db'
 import { backUp, backupFolder } from '../backup'
 import { layDemo, layLaterBoards } from '../demo'
 import { moveAccordionStudies } from './accordion'
@@ -26,7 +26,7 @@ async function copyBefore(): Promise<void> {
 }
 
 async function start(): Promise<void> {
-  const pool = getPool()
+  const pool = ownerPool()
   await migrate(pool, await shippedMigrations(), copyBefore)
   await reshapeSyllabi(pool)
   await moveAccordionStudies(pool)

@@ -29,6 +29,8 @@ const LIMITS: Readonly<Record<TaskName, Limit>> = {
   move: light(),
   instead: light(),
   content: light(),
+  home: light(),
+  homeGone: light(),
   weigh: light(),
   progress: light(),
   calendar: light(),

@@ -3,6 +3,7 @@ import { gradeSet, moveBetween, placeSet } from '#core/syllabus'
 import type { Recipe, RecipeInput } from '#core/instrument'
 import type { Accepted } from '#core/realise'
 import type { Settings, Policies, Syllabus } from '#core/syllabus'
+import type { HomeRequest } from '#shared/home'
 import type { PaperRequest } from '#shared/paper'
 import { wordingFor } from '#shared/languages'
 import type { FileRequest } from '#shared/schemas'
@@ -72,6 +73,13 @@ export const TASKS = {
     (await paper()).paperPages(request, (await faces()).FACE_FILES, wordingFor(language)),
   pdf: async ({ request, language }: ForPaper) =>
     (await paper()).paperPdf(request, (await faces()).FACE_FILES, wordingFor(language)),
+
+  /** A pupil's own page. */
+  home: async ({ request, language }: { readonly request: HomeRequest; readonly language: string }) =>
+    (await import('#shared/home')).homeMarkup(request, (await faces()).FACE_FILES, wordingFor(language)),
+
+  homeGone: async ({ files, language }: { readonly files: HomeRequest['files']; readonly language: string }) =>
+    (await import('#shared/home')).goneMarkup(files, wordingFor(language)),
 
   /** How many notes each study of a batch has. */
   weigh: (batch: Weighed) => weightsOf(batch),

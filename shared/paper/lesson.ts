@@ -1,4 +1,5 @@
 import { parseISO } from 'date-fns'
+import { encode } from 'uqr'
 import { dateOf } from '#core/practice'
 import { familyOf, type Recipe } from '#core/instrument'
 import { playersIn, realise } from '#core/realise'
@@ -59,7 +60,7 @@ function unlike(w: Wording, own: readonly LessonLine[], lines: readonly LessonSh
 
 /** What was set at a lesson, as one sheet for home: music, a box a day, and what to watch for. */
 export function lessonSheet(
-  { file, size }: Extract<PaperRequest, { readonly sheet: 'lesson' }>,
+  { file, size, address }: Extract<PaperRequest, { readonly sheet: 'lesson' }>,
   faces: Faces,
   w: Wording,
 ): { title: string; pages: Page[] } {
@@ -83,6 +84,7 @@ export function lessonSheet(
     note: file.week?.note ?? '',
     how: `${w.text('practice.week.how')} ${w.text('practice.today.rest')}`,
     none: w.text('lesson.week.none'),
+    page: address ? { squares: encode(address).data, words: w.text('lesson.sheet.page') } : null,
   }
   return { title, pages: lessonPages(sheet, faces) }
 }

@@ -45,6 +45,11 @@ export type PaperRequest = { readonly size: PaperSize } & (
   | ({ readonly sheet: 'cards' } & StudiesRequest)
   | { readonly sheet: 'chart'; readonly chart: ChartRequest }
   | { readonly sheet: 'worksheet'; readonly worksheet: WorksheetRequest & { readonly answers: Answers } }
-  | { readonly sheet: 'lesson'; readonly file: LessonFile }
+  | {
+      readonly sheet: 'lesson'
+      readonly file: LessonFile
+      /** The address of the pupil's own page; null where there is none. */
+      readonly address: string | null
+    }
   | { readonly sheet: 'week'; readonly name: string; readonly practice: Practised }
 )

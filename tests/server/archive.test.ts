@@ -10,7 +10,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { recipeOf, syllabusOf } from '#shared/schemas'
 import { freePort } from '../../scripts/lib/postgres.mjs'
 import { startServer } from '../../scripts/lib/server.mjs'
-import { ARCHIVED_TABLES } from '../../server/db/archive'
+import { ARCHIVED_TABLES, KEY_TABLES } from '../../server/db/archive'
 import { newDatabase } from '../support/database'
 import { fillStudio } from '../support/filledStudio'
 import { asPage, call } from '../support/http'
@@ -69,7 +69,7 @@ describe('the archive of a studio', () => {
       url(),
       `select table_name from information_schema.columns where column_name = 'studio_id' and table_schema = 'public'`,
     )
-    expect(tables.map(({ table_name }) => table_name).sort()).toEqual([...ARCHIVED_TABLES].sort())
+    expect(tables.map(({ table_name }) => table_name).sort()).toEqual([...ARCHIVED_TABLES, ...KEY_TABLES].sort())
     const rows = await rowsOf(url(), studio)
     // a table that nothing was put into would be carried by nothing
     expect(Object.keys(rows).filter((table) => rows[table]!.length === 0)).toEqual([])

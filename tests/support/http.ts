@@ -1,3 +1,4 @@
+import { AsyncLocalStorage } from 'node:async_hooks'
 import { english } from './english'
 import { ownService } from './service'
 
@@ -20,6 +21,15 @@ export const asPage = (
     ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
   })
 
+/** Who asks, where it is not whoever sits at the application under test. */
+export interface Asker {
+  readonly address: string
+  readonly cookie: string
+}
+const asker = new AsyncLocalStorage<Asker>()
+/** Does what asks in somebody's name: `call` goes to their server, with their cookie. */
+export const askingAs = <T>(who: Asker, work: () => Promise<T>): Promise<T> => asker.run(who, work)
+
 /** Asks the application under test; what its answer says is read in English. */
 export async function call(
   path: string,
@@ -27,7 +37,9 @@ export async function call(
   body?: unknown,
   besides: Readonly<Record<string, string>> = {},
 ): Promise<Answer> {
-  const answer = await asPage(ownService().address, path, method, body, besides)
+  const who = asker.getStore()
+  const headers = who ? { ...besides, cookie: who.cookie } : besides
+  const answer = await asPage(who?.address ?? ownService().address, path, method, body, headers)
   return { status: answer.status, body: english(await answer.json()) }
 }
 

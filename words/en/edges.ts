@@ -81,6 +81,17 @@ export const edges = {
   'error.backup.failed': 'This could not be done: {why}. Everything is as it was.',
   'error.gone': 'What this belongs to is not here any more. Reload the page.',
   'error.studio.only': 'The demo is the only studio here. Start one of your own first.',
+  'error.mark.day': 'This day is in the future, or too long ago.',
+  'error.sign-in.needed': 'Sign in first.',
+  'error.sign-in.wrong': 'This name and this password do not go together.',
+  'error.owner.only': 'Only the owner of the studio can do this.',
+  'error.invitation.gone': 'This address was used already, or is too old. Ask the owner of the studio for a new one.',
+  'error.too-often': 'Tried too often. Try again in {minutes, plural, one {a minute} other {# minutes}}.',
+  'error.password.length': 'A password has {least} to {most} characters.',
+  'error.password.common':
+    'This password is one of the first that are tried. Take another: a few words that do not belong together do well.',
+  'error.teacher.taken': 'Somebody of this name signs in here already. Choose another name.',
+  'error.teacher.owner': 'The owner cannot leave the studio.',
   'error.studio.gone': 'This studio is not here any more. Reload the page.',
   'archive.readme':
     '{studio}\nArchive of a studio, made {made} by Tactum.\n\nEverything in it is an open file:\n  archive.json   what is in it, and a checksum (SHA-256) of every file\n  data/          all that the studio holds, as JSON, by kind: this is what is read when it is imported\n  studies/       each study as JSON (tactum-study/1)\n  music/         each study as MusicXML, for notation programs\n  lists/         each syllabus as JSON (tactum-syllabus/1)\n  record/        each pupil’s practice record as CSV, for spreadsheets\n\nTo import it: on the page Studio, Import; or npm run --silent archive -- in FILE\nImporting it twice brings nothing in twice. Do not change its files: the checksums would no longer be right.\n',

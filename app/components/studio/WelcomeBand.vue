@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef } from 'vue'
+import { computed, ref, shallowRef, watchEffect } from 'vue'
 import { type PlayerSettings, TAUGHT } from '#core/instrument'
 import { type Region, REGIONS } from '#words'
 import { ask } from '~/composables/api'
+import { currentSession } from '~/composables/session'
 import { currentStudio, reloadAll, showStudio } from '~/composables/studio'
 import { working } from '~/composables/working'
 import { currentRegion, t } from '~/composables/words'
@@ -10,9 +11,15 @@ import TaughtChoice from './TaughtChoice.vue'
 
 /** The first door: one sentence to fill in, once. The page beneath works all the while. */
 const { busy, error, guarded } = working()
-const asked = computed(() => currentStudio.value !== null && !currentStudio.value.settings.welcomed)
+/** Where people sign in, the studio is its owner's to name, and there is no demo beside it. */
+const signsIn = computed(() => currentSession.value?.signIn ?? false)
+const mayName = computed(() => !signsIn.value || currentSession.value?.teacher?.role === 'owner')
+const asked = computed(() => currentStudio.value !== null && !currentStudio.value.settings.welcomed && mayName.value)
 const isDemo = computed(() => currentStudio.value?.isDemo ?? false)
 const name = ref('')
+watchEffect(() => {
+  if (signsIn.value && !name.value) name.value = currentStudio.value?.name ?? ''
+})
 const instrument = ref(TAUGHT[0]!.id)
 const make = shallowRef<PlayerSettings>({})
 const choose = (value: string, own: PlayerSettings): void => {
@@ -74,7 +81,9 @@ const look = (): Promise<void> =>
         <button type="submit" class="plain-button" :disabled="busy">
           {{ isDemo ? t('welcome.empty') : t('welcome.start') }}
         </button>
-        <button type="button" class="text-button" :disabled="busy" @click="look">{{ t('welcome.demo') }}</button>
+        <button v-if="!signsIn" type="button" class="text-button" :disabled="busy" @click="look">
+          {{ t('welcome.demo') }}
+        </button>
       </span>
       <p v-if="error" role="alert" class="w-full text-missing">{{ error }}</p>
     </form>

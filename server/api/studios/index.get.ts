@@ -1,4 +1,7 @@
-import { listStudios } from '../../db'
+import { listStudios, poolFor } from '../../db'
 import { route } from '../../http'
 
-export default route('GET /api/studios', ({ db }) => listStudios(db))
+/** Studios on one's own machine; where people sign in, the one that they work in. */
+export default route('GET /api/studios', ({ db, asker }) =>
+  listStudios(asker.kind === 'machine' ? poolFor({ who: 'machine' }) : db),
+)

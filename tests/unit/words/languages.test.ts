@@ -33,7 +33,12 @@ const SHEETS: readonly PaperRequest[] = [
   { sheet: 'studies', size: 'a4', title: '', studies, look: { ...DEFAULT_LOOK, grips: true, names: 'letters' } },
   { sheet: 'cards', size: 'letter', title: '', studies },
   { sheet: 'chart', size: 'a4', chart: { kinds: ['major', 'harmonic-minor'], settings: {} } },
-  { sheet: 'lesson', size: 'a4', file: lessonFile({ studies: someStudies(4), pupil: { name: '' } }) },
+  {
+    sheet: 'lesson',
+    size: 'a4',
+    file: lessonFile({ studies: someStudies(4), pupil: { name: '' } }),
+    address: 'http://x',
+  },
   { sheet: 'week', size: 'a4', name: '', practice: practiceFile({ studies: someStudies(4) }) },
 ]
 const made = (request: PaperRequest): readonly Page[] => {

@@ -3,9 +3,11 @@ import { compare } from './compare'
 import { exam } from './exam'
 import { files } from './files'
 import { help } from './help'
+import { home } from './home'
 import { lesson } from './lesson'
 import { library } from './library'
 import { paper } from './paper'
+import { people } from './people'
 import { practice } from './practice'
 import { print } from './print'
 import { pupils } from './pupils'
@@ -21,9 +23,11 @@ export const elsewhere = {
   ...exam,
   ...files,
   ...help,
+  ...home,
   ...lesson,
   ...library,
   ...paper,
+  ...people,
   ...practice,
   ...print,
   ...pupils,

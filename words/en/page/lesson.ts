@@ -1,5 +1,24 @@
 /** The lesson with one pupil. */
 export const lesson = {
+  'lesson.sheet.page':
+    'Your week on a phone: the music, how it sounds, and a place to mark what you did. Point the camera here.',
+  'lesson.home': 'Page for home',
+  'lesson.home.about':
+    'A page for {name}’s phone: this week’s lines with sound, and a mark for what was practised. Whoever has the address can open it, and sees nothing else.',
+  'lesson.home.none': 'There is no page yet.',
+  'lesson.home.create': 'Create the page',
+  'lesson.home.code': 'Code of the address',
+  'lesson.home.opened': 'Last opened: {date}, {time}',
+  'lesson.home.unopened': 'Not opened yet.',
+  'lesson.home.renew': 'New address',
+  'lesson.home.renew-sure': 'Make a new address? The old one, also on paper, opens nothing any more.',
+  'lesson.home.close': 'Close the page',
+  'lesson.home.close-sure': 'Close the page? The address, also on paper, opens nothing any more.',
+  'lesson.home.open': 'Open',
+  'lesson.home.lost':
+    'The page opens for {name}, but its address cannot be shown here any more. Make a new one to print it.',
+  'lesson.home.loopback':
+    'This Tactum answers on this computer only. To reach it from a phone, start it for the house’s network, as the handbook says.',
   'lesson.pupil': 'Pupil',
   'lesson.when': '{day} {time}{status, select, missed {, missed} moved {, moved} other {}}',
   'lesson.when.none': '{day}',

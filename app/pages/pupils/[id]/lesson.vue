@@ -10,6 +10,7 @@ import LessonClock from '~/components/lesson/LessonClock.vue'
 import LessonRecordLine from '~/components/lesson/LessonRecordLine.vue'
 import LessonTitle from '~/components/lesson/LessonTitle.vue'
 import SinceLast from '~/components/lesson/SinceLast.vue'
+import HomePagePanel from '~/components/people/HomePagePanel.vue'
 import RecordDay from '~/components/practice/RecordDay.vue'
 import WeekSet from '~/components/lesson/WeekSet.vue'
 import { ask } from '~/composables/api'
@@ -93,6 +94,7 @@ const start = (): void => {
           :to="`/pupils/${lesson.file.pupil.id}${lesson.file.practice ? `?set=${lesson.file.practice.set.id}` : ''}`"
           >{{ t('lesson.to-record') }}</NuxtLink
         >
+        <HomePagePanel :key="lesson.file.pupil.id" :pupil="lesson.file.pupil" />
         <NuxtLink v-if="next" class="text-button" :to="`/pupils/${next.pupilId}/lesson`">{{
           t('lesson.to-next', { name: next.name, time: next.time })
         }}</NuxtLink>

@@ -1,7 +1,9 @@
-import { belongings } from '../../../db'
-import { idParam, route } from '../../../http'
+import { belongings, getPupil } from '../../../db'
+import { idParam, notFound, route } from '../../../http'
 
 /** What would go with a pupil who is thrown away. */
-export default route('GET /api/pupils/:id/belongings', ({ event, db, studio }) =>
-  belongings(db, studio, idParam(event, 'pupil')),
-)
+export default route('GET /api/pupils/:id/belongings', async ({ event, db, studio }) => {
+  const id = idParam(event, 'pupil')
+  if (!(await getPupil(db, studio, id))) throw notFound('pupil')
+  return belongings(db, studio, id)
+})

@@ -1,0 +1,4 @@
+// Who may sign in: an owner for a studio, a new password.
+import { keepingCommand } from './lib/keeping.mjs'
+
+await keepingCommand('account')

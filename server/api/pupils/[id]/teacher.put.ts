@@ -1,0 +1,14 @@
+import { bodies } from '#shared/schemas'
+import { idParam, readChecked, route } from '../../../http'
+import { handPupilOver } from '../../../people'
+
+/** A pupil goes to another teacher. */
+export default route(
+  'PUT /api/pupils/:id/teacher',
+  async ({ event, db, studio }) => {
+    const { teacherId } = await readChecked(event, bodies.handOver)
+    await handPupilOver(db, studio, idParam(event, 'pupil'), teacherId)
+    return { ok: true }
+  },
+  'office',
+)

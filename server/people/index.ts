@@ -1,0 +1,21 @@
+/**
+ * People: who may come in, how, and what of a studio is theirs. Secrets are kept as hashes; passwords as scrypt leaves
+ * them; the walls themselves are the database's (migration 012).
+ */
+export { asksSignIn, asPupil, type Identity, pupilBy, pupilOf, scopeOf, signedIn, teacherOf } from './identity'
+export { linkOf, renewLink, withdrawLink } from './links'
+export { countTry } from './limits'
+export { checkPassword, hashed, isPassword } from './passwords'
+export { hashOf, installationSecret, newToken, sealed, unsealed } from './secrets'
+export {
+  acceptInvitation,
+  firstOwner,
+  invited,
+  makeOwner,
+  placeOf,
+  sessionOfSigned,
+  sessionState,
+  signIn,
+  signOut,
+} from './signIn'
+export { changePassword, handPupilOver, inviteAgain, inviteTeacher, teacherLeaves } from './teachers'
