@@ -35,6 +35,8 @@ const buildThread = (serverDir: string) =>
 
 /** The program of a pupil's own page: built with the others, and no part of the application. */
 const HOME = 'home/main.ts'
+/** The program that keeps it open without a connection. */
+let homeWorker = ''
 /** Its files, as the build called them; while developing the page's bundler has them as they are. */
 let homeFiles: { script: string; styles: string[] } = { script: `/_nuxt/${HOME}`, styles: [] }
 type Built = Record<string, { file: string; css?: string[]; imports?: string[]; isEntry?: boolean }>
@@ -47,12 +49,33 @@ function stylesOf(manifest: Built, key: string, known = new Set<string>()): stri
   return [...(own.css ?? []), ...(own.imports ?? []).flatMap((each) => stylesOf(manifest, each, known))]
 }
 
-function takeHome(manifest: Built): void {
+/** The program that keeps a pupil's page, told which files are the page's; what a page has is named by its content. */
+async function workerOf({ script, styles }: typeof homeFiles, shared: readonly string[]): Promise<string> {
+  const files = [...new Set([script, ...styles, ...shared])].map((url) => ({ url, revision: null }))
+  const { outputFiles } = await build({
+    entryPoints: [here('app/home/worker.ts')],
+    ...{ bundle: true, write: false, minify: true, format: 'iife', target: 'es2022', logLevel: 'warning' },
+    define: { HOME_FILES: JSON.stringify(files), 'process.env.NODE_ENV': '"production"' },
+  })
+  return outputFiles[0]!.text
+}
+
+/** What a program needs at once, without what it fetches later. */
+function importsOf(manifest: Built, key: string, known = new Set<string>()): string[] {
+  const own = manifest[key]
+  if (!own || known.has(key)) return []
+  known.add(key)
+  return [own.file, ...(own.imports ?? []).flatMap((each) => importsOf(manifest, each, known))]
+}
+
+async function takeHome(manifest: Built): Promise<void> {
   const key = Object.keys(manifest).find((name) => name.endsWith(HOME))
   const own = key && manifest[key]
   if (!own) return
   const at = (file: string): string => `/_nuxt/${file}`
   homeFiles = { script: at(own.file), styles: [...new Set(stylesOf(manifest, key).map(at))] }
+  const faces = Object.values(manifest).flatMap(({ file }) => (file.includes('latin-wght-normal') ? [file] : []))
+  homeWorker = await workerOf(homeFiles, [...importsOf(manifest, key), ...faces].map(at))
   // the application's shell asks for its own entry alone
   own.isEntry = false
 }
@@ -95,7 +118,10 @@ export default defineNuxtConfig({
   sourcemap: false,
   nitro: {
     imports: false,
-    virtual: { '#home-files': () => `export const homeFiles = () => (${JSON.stringify(homeFiles)})` },
+    virtual: {
+      '#home-files': () =>
+        `export const homeFiles = () => (${JSON.stringify(homeFiles)})\nexport const homeWorker = () => ${JSON.stringify(homeWorker)}`,
+    },
     logging: { compressedSizes: false },
     // every file of the build lies there as brotli and gzip too
     compressPublicAssets: { brotli: true, gzip: true },
@@ -116,8 +142,8 @@ export default defineNuxtConfig({
       config.build.rollupOptions.input = { ...entry, home: here(`app/${HOME}`) }
     },
     // the shell asks ahead for the layout of every page but paper's, and for nothing else
-    'build:manifest': (manifest) => {
-      takeHome(manifest as Built)
+    'build:manifest': async (manifest) => {
+      await takeHome(manifest as Built)
       for (const file of Object.values(manifest)) {
         if (file.isEntry)
           file.dynamicImports = (file.dynamicImports ?? []).filter((name) => name.includes('layouts/default'))

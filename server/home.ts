@@ -14,9 +14,10 @@ import {
   type Pool,
 } from './db'
 import { today } from './clock'
+import { placeOf } from './http/origin'
 import { type EntryRequest, addEntries } from './record'
 import { refuse } from './messages'
-import { countTry, placeOf, pupilBy, type Identity } from './people'
+import { countTry, pupilBy, type Identity } from './people'
 import { completed } from './studies'
 
 type AsPupil = Extract<Identity, { kind: 'pupil' }>
@@ -35,7 +36,7 @@ export async function homeOf(event: H3Event, token: string): Promise<AsPupil | n
 export const homePool = ({ studio, pupil }: AsPupil): Pool => poolFor({ who: 'pupil', studio, pupil })
 
 /** What a pupil's page is made from; null where the pupil comes no more. */
-export async function homeRequest(asker: AsPupil, files: HomeRequest['files']) {
+export async function homeRequest(asker: AsPupil, { path, files }: Pick<HomeRequest, 'path' | 'files'>) {
   const { studio, pupil: id, hash } = asker
   const found = await inSnapshot(homePool(asker), async (db) => {
     const pupil = await getPupil(db, studio, id)
@@ -47,7 +48,8 @@ export async function homeRequest(asker: AsPupil, files: HomeRequest['files']) {
     const lesson = lessonAfter(pupil.lessons, await listLessons(db, studio, id, around), now)
     const record = week ? (await listEntries(db, studio, id)).filter(({ date }) => date >= week.from) : []
     const request: HomeRequest = {
-      ...{ name: pupil.name, studio: name, week, record, next: lesson?.date ?? null, today: now, files },
+      ...{ name: pupil.name, studio: name, week, record, next: lesson?.date ?? null, today: now },
+      ...{ path, files },
     }
     return { request, region: settings.region }
   })
@@ -98,4 +100,10 @@ export async function addMarks(asker: AsPupil, marks: readonly Mark[]): Promise<
     saved: known.map(({ id }) => id),
     gone: marks.filter(({ line }) => !lines.has(line)).map(({ id }) => id),
   }
+}
+
+/** What a pupil is called; null where the pupil comes no more. */
+export async function homeName(asker: AsPupil): Promise<string | null> {
+  const pupil = await getPupil(homePool(asker), asker.studio, asker.pupil)
+  return pupil && !pupil.archived ? pupil.name : null
 }

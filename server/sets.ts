@@ -8,6 +8,7 @@ import {
   getSyllabus,
   insertStudy,
   inSnapshot,
+  holdSet,
   inTransaction,
   type StoredSyllabus,
   type SetContent,

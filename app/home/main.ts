@@ -1,6 +1,7 @@
 import './home.css'
 import { data, lineOf } from './data'
 import { doneToday, mark, send } from './marks'
+import { keepOffline } from './offline'
 
 /** The program of a pupil's own page: it hears lines, takes note of what was done, and sends it when it can. */
 
@@ -85,3 +86,5 @@ for (const live of document.querySelectorAll<HTMLElement>('.live')) live.hidden 
 addEventListener('online', () => void send())
 document.addEventListener('visibilitychange', () => document.visibilityState === 'visible' && void send())
 void send()
+if (isSecureContext) void keepOffline()
+else document.getElementById('unsafe')?.removeAttribute('hidden')

@@ -12,7 +12,6 @@ export {
   firstOwner,
   invited,
   makeOwner,
-  placeOf,
   sessionOfSigned,
   sessionState,
   signIn,

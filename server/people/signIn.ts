@@ -1,4 +1,4 @@
-import { getRequestHeader, getRequestIP, type H3Event } from 'h3'
+import { getRequestHeader, type H3Event } from 'h3'
 import { timingSafeEqual } from 'node:crypto'
 import type { SessionState, SignedIn } from '#shared/people'
 import {
@@ -22,6 +22,7 @@ import {
   unownedStudio,
   useInvitation,
 } from '../db'
+import { placeOf } from '../http/origin'
 import { HttpError } from '../httpError'
 import { refuse } from '../messages'
 import { giveCookie, sessionToken, takeCookie } from './cookie'
@@ -32,10 +33,6 @@ import { hashOf, newToken } from './secrets'
 
 /** Characters of a browser's name that are kept. */
 const MAX_AGENT = 200
-
-/** Where a request comes from, as it is counted. */
-export const placeOf = (event: H3Event): string =>
-  getRequestIP(event, { xForwardedFor: process.env.TACTUM_PROXY === '1' }) ?? ''
 
 /** Who has just come in. */
 interface Begun {

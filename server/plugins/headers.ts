@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto'
 import helmet from 'helmet'
 import { defineNitroPlugin } from 'nitropack/runtime'
+import { isSecure } from '../http/origin'
 
 /** What a page may load and do: its own, and nothing of elsewhere. Its few inline scripts are named by their hashes. */
 const POLICY = {
@@ -31,13 +32,18 @@ const headers = helmet({
   contentSecurityPolicy: { useDefaults: false, directives: POLICY },
   frameguard: { action: 'deny' },
   referrerPolicy: { policy: 'no-referrer' },
-  // it is not served over TLS
+  // only what came over TLS is to come so ever after
   strictTransportSecurity: false,
 })
+/** A year (OWASP: HTTP Strict Transport Security Cheat Sheet). */
+const HSTS = 'max-age=31536000; includeSubDomains'
 
 /** Headers by which browsers keep strangers out, on every answer. */
 export default defineNitroPlugin((nitro) => {
-  nitro.hooks.hook('request', ({ node: { req, res } }) => headers(req, res, () => undefined))
+  nitro.hooks.hook('request', ({ node: { req, res } }) => {
+    headers(req, res, () => undefined)
+    if (isSecure(req)) res.setHeader('strict-transport-security', HSTS)
+  })
   nitro.hooks.hook('render:response', (response) => {
     response.headers ??= {}
     delete response.headers['x-powered-by']

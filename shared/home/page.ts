@@ -157,6 +157,7 @@ function bodyOf(request: HomeRequest, w: Wording, lines: readonly HomeLine[], fa
           )
         : h('p', { class: 'none' }, w.text('home.none')),
     ]),
+    h('p', { id: 'unsafe', class: 'until', hidden: true }, w.text('home.unsafe')),
     h('noscript', [h('p', w.text('home.no-script'))]),
     h('svg', { class: 'glyphs', 'aria-hidden': 'true' }, [h('defs', { innerHTML: glyphDefs(glyphs) })]),
     h('script', { type: 'application/json', id: 'week', innerHTML: dataText(data) }),
@@ -190,7 +191,13 @@ export function homePage(request: HomeRequest, faces: Faces, w: Wording): Promis
   return documentOf(
     w,
     w.text('home.title', { name: request.name }),
-    [...styles.map((href) => h('link', { rel: 'stylesheet', href })), h('script', { type: 'module', src: script })],
+    [
+      ...styles.map((href) => h('link', { rel: 'stylesheet', href })),
+      h('link', { rel: 'manifest', href: `${request.path}/app.webmanifest` }),
+      h('link', { rel: 'icon', href: '/icon.svg', type: 'image/svg+xml' }),
+      h('link', { rel: 'apple-touch-icon', href: '/icon-192.png' }),
+      h('script', { type: 'module', src: script }),
+    ],
     bodyOf(request, w, lines, faces),
   )
 }

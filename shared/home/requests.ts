@@ -12,6 +12,8 @@ export interface HomeRequest {
   /** The day of the next lesson; null where none is in sight. */
   readonly next: string | null
   readonly today: string
+  /** Where the page is. */
+  readonly path: string
   /** Files of the page's program and of its look. */
   readonly files: { readonly script: string; readonly styles: readonly string[] }
 }

@@ -1,4 +1,4 @@
-import { homeFiles } from '#home-files'
+import { homeFiles } from '../../built'
 import { defineEventHandler, getRouterParam, setResponseHeader, setResponseStatus } from 'h3'
 import { homeOf, homeRequest } from '../../home'
 import { answered, languageOf } from '../../http'
@@ -15,8 +15,9 @@ export default defineEventHandler((event) =>
     // it is the pupil's alone: no proxy keeps it, and it is drawn anew each time
     setResponseHeader(event, 'cache-control', 'private, no-store')
     setResponseHeader(event, 'content-type', 'text/html; charset=utf-8')
-    const asker = await homeOf(event, getRouterParam(event, 'token') ?? '')
-    const found = asker && (await homeRequest(asker, homeFiles()))
+    const token = getRouterParam(event, 'token') ?? ''
+    const asker = await homeOf(event, token)
+    const found = asker && (await homeRequest(asker, { path: `/p/${token}`, files: homeFiles() }))
     if (!found) {
       setResponseStatus(event, 404)
       return cachedAnswer('homeGone', { files: homeFiles(), language: languageOf(event) })

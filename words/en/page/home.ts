@@ -29,6 +29,7 @@ export const home = {
   'home.waiting': 'Kept on this phone. It is sent as soon as there is a connection.',
   'home.closed': 'This page is closed. Ask your teacher for a new one.',
   'home.undone': 'This line is not in your week any more. Open the page again.',
+  'home.unsafe': 'This page needs a connection: it is not served safely enough to be kept on the phone.',
   'home.no-script': 'To hear the music and to mark what you did, allow scripts for this page.',
   'home.gone.title': 'This page is not here',
   'home.gone': 'The address was changed or closed. Ask your teacher for a new one.',
