@@ -52,6 +52,7 @@ interface Refusals {
   'sign-in.needed': null
   'sign-in.wrong': null
   'owner.only': null
+  'pupil.shared': null
   'invitation.gone': null
   'too-often': { minutes: number }
   'password.length': { least: number; most: number }

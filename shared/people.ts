@@ -35,6 +35,9 @@ export interface Teacher {
   readonly joined: boolean
   readonly left: boolean
   readonly pupils: number
+  /** Pupils with an exam ahead, and those of whom nothing was written down for two weeks. */
+  readonly exams: number
+  readonly quiet: number
 }
 
 /** A place where somebody is signed in. */
@@ -53,4 +56,18 @@ export interface PupilLink {
   readonly path: string | null
   readonly madeAt: string
   readonly openedAt: string | null
+}
+
+/** Somebody else who sees a pupil; null for good. */
+export interface PupilShare {
+  readonly teacherId: string
+  /** The last day. */
+  readonly until: Date | null
+}
+
+/** Whose a pupil is, and who else sees the pupil. */
+export interface PupilPeople {
+  readonly teacherId: string | null
+  readonly shares: readonly PupilShare[]
+  readonly colleagues: readonly { readonly id: string; readonly name: string }[]
 }

@@ -5,9 +5,8 @@ import { uuid, words } from './words'
 const name = words(80).min(1).required()
 /** As it was typed: neither trimmed nor shortened. */
 const password = Joi.string().min(1).max(MAX_PASSWORD).required()
-const token = Joi.string()
-  .pattern(/^[\w-]{20,60}$/)
-  .required()
+/** Whatever stood in an address: one that opens nothing is answered as one that was used. */
+const token = Joi.string().max(100).required()
 
 /** Bodies of requests about who works in a studio. */
 export const peopleBodies = {
@@ -20,6 +19,13 @@ export const peopleBodies = {
     name,
     role: Joi.valid(...TEACHER_ROLES.filter((role) => role !== 'owner')).required(),
     until: Joi.string().when('role', { is: 'substitute', then: Joi.required(), otherwise: Joi.forbidden() }),
+  }),
+  shares: Joi.object({
+    shares: Joi.array()
+      .items(Joi.object({ teacherId: uuid.required(), until: Joi.string().allow(null).required() }))
+      .max(100)
+      .unique('teacherId')
+      .required(),
   }),
   handOver: Joi.object({ teacherId: uuid.required() }),
 }

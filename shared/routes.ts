@@ -36,7 +36,7 @@ import type {
 import type { LessonFile } from './lessonFile'
 import type { ArchiveAdded, ArchiveSummary } from './archive'
 import type { Made } from './paper'
-import type { OpenSession, PupilLink, SessionState, Teacher } from './people'
+import type { OpenSession, PupilLink, PupilPeople, SessionState, Teacher } from './people'
 import type { Preview } from './syllabusCsv'
 
 interface Named {
@@ -76,6 +76,8 @@ export interface Answers {
   'GET /api/pupils/:id/link': { readonly link: PupilLink | null }
   'POST /api/pupils/:id/link': PathTo
   'DELETE /api/pupils/:id/link': Done
+  'GET /api/pupils/:id/people': PupilPeople
+  'PUT /api/pupils/:id/shares': Done
   'PUT /api/pupils/:id/teacher': Done
   'POST /api/home/marks': { readonly saved: readonly string[]; readonly gone: readonly string[] }
   'GET /api/archive': Bytes

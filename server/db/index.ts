@@ -45,6 +45,7 @@ export {
 export { holdPupil, holdSet } from './locks'
 export { insertInvitation, type Invited, invitedBy, useInvitation } from './invitations'
 export { deleteLink, getLink, linkedPupil, linkOpened, writeLink } from './pupilLinks'
+export { listShares, teacherOfPupil, writeShares } from './shares'
 export {
   endSession,
   endSessionOf,

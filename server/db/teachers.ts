@@ -69,7 +69,14 @@ export async function listTeachers(db: Db, studio: number): Promise<Teacher[]> {
   const { rows } = await db.query<Teacher>(
     `select id, name, role, to_char(until, 'YYYY-MM-DD') as until, password is not null as joined,
        left_at is not null as left,
-       (select count(*)::int from pupil where studio_id = $1 and teacher_id = teacher.id and archived_at is null) as pupils
+       (select count(*)::int from pupil where studio_id = $1 and teacher_id = teacher.id and archived_at is null) as pupils,
+       (select count(distinct pupil.id)::int from pupil
+          join study_set on study_set.pupil_id = pupil.id join aim on aim.set_id = study_set.id
+        where pupil.studio_id = $1 and pupil.teacher_id = teacher.id and pupil.archived_at is null
+          and aim.document->>'exam' >= to_char(current_date, 'YYYY-MM-DD')) as exams,
+       (select count(*)::int from pupil where pupil.studio_id = $1 and teacher_id = teacher.id and archived_at is null
+          and not exists (select from record_entry where record_entry.pupil_id = pupil.id
+            and record_entry.document->>'date' >= to_char(current_date - 14, 'YYYY-MM-DD'))) as quiet
      from teacher where studio_id = $1 order by left_at is not null, name`,
     [studio],
   )

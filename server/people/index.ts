@@ -5,6 +5,7 @@
 export { asksSignIn, asPupil, type Identity, pupilBy, pupilOf, scopeOf, signedIn, teacherOf } from './identity'
 export { linkOf, renewLink, withdrawLink } from './links'
 export { countTry } from './limits'
+export { handPupilOver, peopleOf, refuseShared, sharePupil } from './pupils'
 export { checkPassword, hashed, isPassword } from './passwords'
 export { hashOf, installationSecret, newToken, sealed, unsealed } from './secrets'
 export {
@@ -17,4 +18,4 @@ export {
   signIn,
   signOut,
 } from './signIn'
-export { changePassword, handPupilOver, inviteAgain, inviteTeacher, teacherLeaves } from './teachers'
+export { changePassword, inviteAgain, inviteTeacher, teacherLeaves } from './teachers'

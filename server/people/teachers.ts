@@ -3,7 +3,6 @@ import type { TeacherRole } from '#shared/people'
 import {
   endSessions,
   getTeacher,
-  handOver,
   handOverAll,
   insertInvitation,
   insertTeacher,
@@ -62,15 +61,6 @@ export async function teacherLeaves(pool: Pool, studio: number, id: string, to: 
     if (!(await leaveStudio(db, studio, id))) throw refuse('teacher.owner', {}, 'id')
     await endSessions(db, studio, id)
     return { pupils: await handOverAll(db, studio, id, to) }
-  })
-}
-
-/** A pupil goes to another teacher. @throws HttpError 404 */
-export async function handPupilOver(pool: Pool, studio: number, pupil: string, to: string): Promise<void> {
-  await inTransaction(pool, async (db) => {
-    const teacher = await getTeacher(db, studio, to)
-    if (!teacher || teacher.left) throw notFound('teacher')
-    if (!(await handOver(db, studio, pupil, to))) throw notFound('pupil')
   })
 }
 

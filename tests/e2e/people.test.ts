@@ -72,7 +72,7 @@ describe('a studio where people sign in', () => {
     const teachers = page.getByRole('region', { name: 'Teachers' })
     await teachers.getByText('Tam').waitFor()
     await teachers.getByRole('button', { name: 'Invite a teacher' }).click()
-    await page.getByLabel('Your name').fill('Una')
+    await page.getByLabel('Name', { exact: true }).last().fill('Una')
     await page.getByRole('button', { name: 'Create invitation' }).click()
     const address = teachers.getByLabel('Address')
     await address.waitFor()

@@ -243,6 +243,8 @@ describe('teachers', () => {
     const { rows } = await pool.query("select id from teacher where name = 'Nora'")
     const leave = (who: string, teacherId: string) => asOwner(`/api/teachers/${who}/leave`, 'POST', { teacherId })
     expect((await leave(rows[0].id, wim.id)).status).toBe(422)
+    const { body: here } = await asOwner('/api/teachers')
+    expect(here.find(({ name }: { name: string }) => name === 'Wim')).toMatchObject({ pupils: 1, exams: 0, quiet: 1 })
     expect((await leave(wim.id, rows[0].id)).body).toEqual({ pupils: 1 })
     expect((await askingAs(wim, () => call('/api/pupils'))).status).toBe(401)
     expect((await asked('/api/session', 'POST', { name: 'Wim', password: PASSWORD })).status).toBe(401)

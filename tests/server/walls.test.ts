@@ -100,6 +100,7 @@ const BODIES: Readonly<Record<string, () => unknown>> = {
   'POST /api/pupils/[id]/record': () => ({ entries: [filled.entry()] }),
   'PUT /api/pupils/[id]/week': () => WEEK,
   'PUT /api/pupils/[id]/teacher': () => ({ teacherId: teacher.id }),
+  'PUT /api/pupils/[id]/shares': () => ({ shares: [{ teacherId: teacher.id, until: null }] }),
   'PUT /api/sets/[id]': () => ({ ...filled.content, version: 2 }),
   'PUT /api/sets/[id]/aim': () => AIM,
   'POST /api/sets/[id]/mend': () => ({ atom: 'x', version: 2 }),
@@ -215,11 +216,49 @@ describe('another teacher of the same studio', () => {
     const walled = withId().filter(({ path }) => !SHARED.includes(thingOf(path)))
     const found = await askAll(teacher, walled)
     // what the owner alone may do is refused as such
-    const forOwner = ['/api/teachers', '/api/pupils/[id]/teacher']
+    const forOwner = ['/api/teachers']
     const wrong = Object.entries(found).filter(
       ([name, status]) => status !== (forOwner.some((path) => name.includes(path)) ? 403 : 404),
     )
     expect(wrong).toEqual([])
+  })
+
+  it('sees a pupil who is shared, works with the pupil, and decides nothing; no longer than it was said', async () => {
+    const share = (shares: object[]) =>
+      askingAs(owner, () => call(`/api/pupils/${ids.pupils}/shares`, 'PUT', { shares }))
+    const asked = (path: string, method = 'GET', body?: unknown) => askingAs(teacher, () => call(path, method, body))
+    expect((await share([{ teacherId: randomUUID(), until: null }])).status).toBe(404)
+    expect((await share([{ teacherId: teacher.id, until: '2026-02-30' }])).body.path).toBe('shares[0].until')
+    await share([{ teacherId: teacher.id, until: null }])
+    expect((await asked(`/api/sets/${ids.sets}`)).status).toBe(200)
+    const entry = filled.entry()
+    expect((await asked(`/api/pupils/${ids.pupils}/record`, 'POST', { entries: [entry] })).status).toBe(201)
+    for (const [path, method, body] of [
+      ['', 'DELETE', undefined],
+      ['/erase', 'POST', {}],
+      ['/archived', 'PUT', { archived: true }],
+      ['/teacher', 'PUT', { teacherId: teacher.id }],
+      ['/shares', 'PUT', { shares: [] }],
+      ['/people', 'GET', undefined],
+    ] as const)
+      expect([path, (await asked(`/api/pupils/${ids.pupils}${path}`, method, body)).status]).toEqual([path, 403])
+    await share([{ teacherId: teacher.id, until: '2020-01-01' }])
+    expect((await asked(`/api/sets/${ids.sets}`)).status).toBe(404)
+    await share([])
+    expect((await asked(`/api/sets/${ids.sets}`)).status).toBe(404)
+  })
+
+  it('has a pupil who was handed over, and the one before has the pupil no more', async () => {
+    const given = (await askingAs(teacher, () => call('/api/pupils', 'POST', { name: 'Given', instrument: 'piano' })))
+      .body.id
+    const { rows } = await pool.query("select id from teacher where name = 'Nora'")
+    const handed = (who: Asker, to: string) =>
+      askingAs(who, () => call(`/api/pupils/${given}/teacher`, 'PUT', { teacherId: to }))
+    expect((await handed(stranger, teacher.id)).status).toBe(404)
+    expect((await handed(teacher, rows[0].id)).status).toBe(200)
+    expect((await askingAs(teacher, () => call(`/api/pupils/${given}/record`))).status).toBe(404)
+    expect((await askingAs(owner, () => call(`/api/pupils/${given}/record`))).status).toBe(200)
+    await askingAs(owner, () => call(`/api/pupils/${given}`, 'DELETE'))
   })
 
   it('sees the studies and lists of the studio, and only the own pupils', async () => {

@@ -84,6 +84,7 @@ export const edges = {
   'error.mark.day': 'This day is in the future, or too long ago.',
   'error.sign-in.needed': 'Sign in first.',
   'error.sign-in.wrong': 'This name and this password do not go together.',
+  'error.pupil.shared': 'Only the pupil’s own teacher, or the owner of the studio, can do this.',
   'error.owner.only': 'Only the owner of the studio can do this.',
   'error.invitation.gone': 'This address was used already, or is too old. Ask the owner of the studio for a new one.',
   'error.too-often': 'Tried too often. Try again in {minutes, plural, one {a minute} other {# minutes}}.',

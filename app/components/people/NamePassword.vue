@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { MAX_PASSWORD } from '#shared/people'
+import { MAX_PASSWORD, MIN_PASSWORD } from '#shared/people'
 import { t } from '~/composables/words'
 
 /** A name and a password, as a browser fills them in. */
@@ -35,6 +35,7 @@ const shown = ref(false)
       required
     />
   </label>
+  <p v-if="fresh" class="quiet text-[13.5px]">{{ t('people.password.rule', { least: MIN_PASSWORD }) }}</p>
   <label class="flex items-baseline gap-2 text-[13.5px]">
     <input v-model="shown" type="checkbox" />
     {{ t('people.password.show') }}

@@ -63,7 +63,9 @@ const leave = ({ id }: Teacher): Promise<void> =>
         }}</span>
         <span class="leader" aria-hidden="true"></span>
         <span class="quiet">{{
-          teacher.joined ? t('people.teachers.pupils', { count: teacher.pupils }) : t('people.teachers.invited')
+          teacher.joined
+            ? t('people.teachers.pupils', { count: teacher.pupils, exams: teacher.exams, quiet: teacher.quiet })
+            : t('people.teachers.invited')
         }}</span>
         <template v-if="teacher.id !== me">
           <button
@@ -92,10 +94,10 @@ const leave = ({ id }: Teacher): Promise<void> =>
       <LinkText :path="invitation.path" class="mt-1" />
     </div>
     <p class="mt-3">
-      <WordPanel :words="t('people.invite')" look="button" :disabled="busy">
-        <form class="grid w-[300px] gap-2 p-4 text-[14px]" @submit.prevent="invite">
+      <WordPanel v-slot="{ close }" :words="t('people.invite')" look="button" :disabled="busy">
+        <form class="grid w-[300px] gap-2 p-4 text-[14px]" @submit.prevent="invite().then(close)">
           <label>
-            {{ t('people.name') }}
+            {{ t('people.name.other') }}
             <input v-model="name" class="field mt-1 block w-full" maxlength="80" required />
           </label>
           <label>

@@ -2,8 +2,10 @@
 import { computed, onMounted, shallowRef } from 'vue'
 import type { Belongings, Pupil } from '#shared/api'
 import SureButton from '~/components/frame/SureButton.vue'
+import PupilTeachers from '~/components/people/PupilTeachers.vue'
 import { ask } from '~/composables/api'
 import { pupilArchive } from '~/composables/downloads'
+import { currentSession } from '~/composables/session'
 import { working } from '~/composables/working'
 import { t } from '~/composables/words'
 
@@ -66,5 +68,6 @@ const archiveAddress = computed(() => pupilArchive(props.pupil.id))
         >{{ t('sets.pupil-leaving.erase') }}</SureButton
       >
     </p>
+    <PupilTeachers v-if="currentSession?.teacher" class="mt-2" :pupil="pupil" @handed-over="emit('archived')" />
   </div>
 </template>

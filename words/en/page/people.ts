@@ -1,6 +1,8 @@
 /** People: signing in, the owner, teachers, a pupil’s own page. */
 export const people = {
   'people.name': 'Your name',
+  'people.name.other': 'Name',
+  'people.password.rule': 'At least {least} characters. A few words that do not belong together do well.',
   'people.password': 'Password',
   'people.password.new': 'New password',
   'people.password.current': 'Current password',
@@ -28,7 +30,8 @@ export const people = {
   'people.teachers': 'Teachers',
   'people.teachers.about':
     'Each teacher sees their own pupils. Studies, lists and practice steps are shared by the whole studio.',
-  'people.teachers.pupils': '{count, plural, =0 {no pupils} one {# pupil} other {# pupils}}',
+  'people.teachers.pupils':
+    '{count, plural, =0 {no pupils} one {# pupil} other {# pupils}}{exams, plural, =0 {} other {, # with an exam ahead}}{quiet, plural, =0 {} other {, # without an entry for two weeks}}',
   'people.teachers.invited': 'invited',
   'people.teachers.again': 'New invitation',
   'people.teachers.reset': 'Reset password',
@@ -37,6 +40,11 @@ export const people = {
   'people.teachers.leave-label': 'Remove {name}',
   'people.teachers.leave-sure':
     'Remove {name}? {count, plural, =0 {There are no pupils to hand over.} one {One pupil becomes yours.} other {# pupils become yours.}}',
+  'people.pupil.hand-over': 'Hand over to',
+  'people.pupil.hand-over-sure': 'Hand {name} over to {teacher}?',
+  'people.pupil.shared': 'Also seen by',
+  'people.pupil.until': 'until',
+  'people.pupil.hand-over-yes': 'Hand over',
   'people.invite': 'Invite a teacher',
   'people.invite.role': 'Role',
   'people.invite.until': 'Last day',
