@@ -53,7 +53,8 @@ async function teacher(address, which, until, times) {
   }
 }
 
-async function together(address, count) {
+/** So many teachers at their usual work for a while. */
+export async function together(address, count) {
   const times = []
   const until = Date.now() + LASTING
   await Promise.all(Array.from({ length: count }, (_, which) => teacher(address, which, until, times)))

@@ -52,7 +52,3 @@ function pathMarkup({ d, fill, stroke, width, dash }: Extract<Drawn, { kind: 'pa
 /** What is drawn, as markup of SVG; letters go into `glyphs`, which stand once on the page. */
 export const svgOf = (drawn: readonly Drawn[], faces: Faces, glyphs: Glyphs): string =>
   drawn.map((one) => (one.kind === 'text' ? textMarkup(one, faces, glyphs) : pathMarkup(one))).join('')
-
-/** The letters of all pictures of a page. */
-export const glyphDefs = (glyphs: Glyphs): string =>
-  [...glyphs].map(([name, d]) => `<path id="${name}" d="${d}"/>`).join('')

@@ -84,6 +84,7 @@ async function main() {
   const { library } = await import('../bench/library.mjs')
   const { paper } = await import('../bench/paper.mjs')
   const { sound } = await import('../bench/sound.mjs')
+  const { pupils } = await import('../bench/pupils.mjs')
   const { teachers } = await import('../bench/teachers.mjs')
   const { FLAGS } = await import('../bench/print.mjs')
   const cluster = await startCluster(`cluster-bench-${process.pid}`, { throwAway: true })
@@ -91,7 +92,7 @@ async function main() {
     const server = await startServer({ port: await freePort(), databaseUrl: cluster.url, log: 'bench-server.log' })
     try {
       const browser = await chromium.launch({ executablePath: testBrowser(), args: FLAGS })
-      const parts = Object.entries({ scripts, page, teachers, library, paper, sound })
+      const parts = Object.entries({ scripts, page, teachers, pupils, library, paper, sound })
         .filter(([name]) => isWanted(name))
         .map(([, part]) => part)
       await measured(parts, browser, server.address).finally(() => browser.close())

@@ -12,7 +12,7 @@ interface Shared {
 }
 
 /** Answers of the last questions; lists and sets that changed ask another question. */
-const known = new LRUCache<string, Shared>({ max: 400 })
+const known = new LRUCache<string, Shared>({ max: 1000 })
 
 const names = new WeakMap<object, string>()
 

@@ -3,9 +3,10 @@ import { gradeSet, moveBetween, placeSet } from '#core/syllabus'
 import type { Recipe, RecipeInput } from '#core/instrument'
 import type { Accepted } from '#core/realise'
 import type { Settings, Policies, Syllabus } from '#core/syllabus'
-import type { HomeRequest } from '#shared/home'
+import type { LinePlayed } from '#shared/home'
 import type { PaperRequest } from '#shared/paper'
 import { wordingFor } from '#shared/languages'
+import type { Faces } from '#paper'
 import type { FileRequest } from '#shared/schemas'
 import { solverMeans } from '#shared/solver'
 import type { ReadSoFar, UsualHead } from '#shared/syllabusCsv'
@@ -34,6 +35,13 @@ interface ForPaper {
 /** Paper is loaded by those threads only that make it: its faces are large. */
 const paper = () => import('#shared/paper')
 const faces = () => import('#paper/faces')
+
+let measured: Promise<Faces> | undefined
+/** Faces that are measured and drawn as outlines. */
+const pageFaces = (): Promise<Faces> =>
+  (measured ??= Promise.all([import('#paper'), faces()]).then(([{ facesFrom }, { FACE_FILES }]) =>
+    facesFrom(FACE_FILES),
+  ))
 
 /** What threads do, by name: each takes one value that can be copied, and answers with one. */
 export const TASKS = {
@@ -74,12 +82,9 @@ export const TASKS = {
   pdf: async ({ request, language }: ForPaper) =>
     (await paper()).paperPdf(request, (await faces()).FACE_FILES, wordingFor(language)),
 
-  /** A pupil's own page. */
-  home: async ({ request, language }: { readonly request: HomeRequest; readonly language: string }) =>
-    (await import('#shared/home')).homeMarkup(request, (await faces()).FACE_FILES, wordingFor(language)),
-
-  homeGone: async ({ files, language }: { readonly files: HomeRequest['files']; readonly language: string }) =>
-    (await import('#shared/home')).goneMarkup(files, wordingFor(language)),
+  /** A line of a pupil's page. */
+  homeLine: async ({ line }: { readonly line: LinePlayed }) =>
+    (await import('#shared/home/music')).drawnLine(line, await pageFaces()),
 
   /** How many notes each study of a batch has. */
   weigh: (batch: Weighed) => weightsOf(batch),

@@ -1,24 +1,18 @@
 import { layoutOf } from '#engraving'
-import { type Drawn, type Faces, type Glyphs, onlyLine, svgOf, systemPicture } from '#paper'
-import type { RealisedStudy } from '#core/realise'
-import type { HomeLine } from './view'
+import { familyOf, type Recipe } from '#core/instrument'
+import { DomainError } from '#core/message'
+import { targetOf } from '#core/practice'
+import { playersIn, realise, type RealisedStudy } from '#core/realise'
+import { type Drawn, type Faces, newGlyphs, onlyLine, svgOf, systemPicture } from '#paper'
+import type { DrawnLine, LinePlayed, MusicLine } from './requests'
 
 /** As wide as a phone is, in its pixels: on anything wider the notes stand larger. */
 const WIDTH = 342
 const NARROWEST = 20
 
-/** One line of music as it stands on a page. */
-export interface MusicLine {
-  readonly width: number
-  readonly height: number
-  /** Markup of SVG: the notes, and the fingers by themselves, which may be put away. */
-  readonly notes: string
-  readonly fingers: string
-}
-
 /** A ring about the place to watch. */
 function ringAt(
-  { where }: Pick<HomeLine, 'where'>,
+  { where }: Pick<LinePlayed, 'where'>,
   spots: readonly { hand: string; index: number; x: number; y: number }[],
 ) {
   if (!where || !('index' in where)) return []
@@ -31,10 +25,34 @@ function ringAt(
     }))
 }
 
-/** A study as lines of music, one under the other. */
-export function musicLines(line: HomeLine, faces: Faces, glyphs: Glyphs): MusicLine[] {
-  const study: RealisedStudy = line.hand === 'all' ? line.study : onlyLine(line.study, line.hand)
-  return layoutOf(study, WIDTH, { narrowest: NARROWEST }).map((system) => {
+/** What is played of a line: the study with the line's own hands and octaves, where it goes so. */
+function playedOf({ study, hands, octaves }: LinePlayed): RealisedStudy {
+  const whole = (recipe: Recipe): RealisedStudy => realise(recipe, {}, 0)
+  try {
+    return whole({ ...study, hands, octaves } as Recipe)
+  } catch (error) {
+    if (!(error instanceof DomainError)) throw error
+    return whole(study)
+  }
+}
+
+function watchOf({ study, stage, test, where }: LinePlayed, realised: RealisedStudy): DrawnLine['watch'] {
+  const own = targetOf(study).stages.find(({ id }) => id === stage)
+  return !own || test || where ? null : familyOf(study).route.watch(study, realised, own)
+}
+
+/** The line of one hand, where that is the place to watch. */
+function shownOf({ where }: LinePlayed, realised: RealisedStudy): RealisedStudy {
+  const hand = where?.player
+  return playersIn(realised).length > 1 && (hand === 'right' || hand === 'left') ? onlyLine(realised, hand) : realised
+}
+
+/** A line of a week as music, one system under the other. */
+export function drawnLine(line: LinePlayed, faces: Faces): DrawnLine {
+  const realised = playedOf(line)
+  const study = shownOf(line, realised)
+  const glyphs = newGlyphs()
+  const music = layoutOf(study, WIDTH, { narrowest: NARROWEST }).map((system): MusicLine => {
     const { engraved, drawn, marks } = systemPicture(study, system, faces, {
       ...{ heads: [], wanted: () => true, nameOf: null, grips: false },
     })
@@ -46,4 +64,5 @@ export function musicLines(line: HomeLine, faces: Faces, glyphs: Glyphs): MusicL
       fingers: svgOf(marks, faces, glyphs),
     }
   })
+  return { music, glyphs: [...glyphs], recipe: realised.recipe, watch: watchOf(line, realised) }
 }

@@ -1,9 +1,7 @@
 import { createSSRApp, h, type VNode } from 'vue'
 import { renderToString } from 'vue/server-renderer'
-import { type Faces, glyphDefs, newGlyphs } from '#paper'
 import type { Wording } from '../wording'
-import { type MusicLine, musicLines } from './music'
-import { HOME_WORDS, type HomeData, type HomeRequest } from './requests'
+import { type DrawnLine, HOME_WORDS, type HomeData, type HomeRequest, type MusicLine } from './requests'
 import { dayText, type HomeLine, homeLines } from './view'
 
 /** How it went, in three words: what a teacher calls right, hesitated and wrong. */
@@ -40,7 +38,7 @@ const daysOf = (w: Wording, { days }: HomeLine): VNode =>
   )
 
 /** Hearing it: play, slower, which hand. Its program brings it to life; without one it is not shown. */
-const hearing = (w: Wording, { id, bpm, study }: HomeLine): VNode =>
+const hearing = (w: Wording, { id, bpm, drawn }: HomeLine): VNode =>
   h('div', { class: ['hear', 'live'], hidden: true }, [
     h('button', { type: 'button', class: 'play', 'data-play': id }, w.text('home.play')),
     h('label', [
@@ -50,7 +48,7 @@ const hearing = (w: Wording, { id, bpm, study }: HomeLine): VNode =>
         'data-tempo': id,
       }),
     ]),
-    ...(twoHands(study)
+    ...(twoHands(drawn)
       ? [
           h('label', [
             w.text('home.hands'),
@@ -77,7 +75,7 @@ const hearing = (w: Wording, { id, bpm, study }: HomeLine): VNode =>
     h('p', { class: 'said', role: 'status' }),
   ])
 
-const twoHands = (study: HomeLine['study']): boolean => study.recipe.hands === 'together'
+const twoHands = ({ recipe }: DrawnLine): boolean => recipe.hands === 'together'
 
 /** Done: how it went. */
 const doneOf = (w: Wording, { id, done }: HomeLine): VNode =>
@@ -95,7 +93,7 @@ const doneOf = (w: Wording, { id, done }: HomeLine): VNode =>
     ),
   ])
 
-function lineOf(w: Wording, line: HomeLine, music: readonly MusicLine[]): VNode {
+function lineOf(w: Wording, line: HomeLine): VNode {
   const { number, title, how, tempo, minutes, watch, note } = line
   return h('li', { class: ['line', { finished: line.done }], id: `line-${line.id}` }, [
     h('h2', [h('span', { class: 'number' }, number), title]),
@@ -106,7 +104,7 @@ function lineOf(w: Wording, line: HomeLine, music: readonly MusicLine[]): VNode 
     h(
       'div',
       { class: 'score' },
-      music.map((each) => musicOf(w, each, title)),
+      line.drawn.music.map((each) => musicOf(w, each, title)),
     ),
     hearing(w, line),
     doneOf(w, line),
@@ -116,13 +114,15 @@ function lineOf(w: Wording, line: HomeLine, music: readonly MusicLine[]): VNode 
 /** What the program of the page reads: text that no browser takes for markup. */
 const dataText = (data: HomeData): string => JSON.stringify(data).replaceAll('<', '\\u003c')
 
-function bodyOf(request: HomeRequest, w: Wording, lines: readonly HomeLine[], faces: Faces): VNode {
-  const glyphs = newGlyphs()
-  const music = lines.map((line) => musicLines(line, faces, glyphs))
+/** Each sign once, however many lines have it. */
+const glyphsOf = (lines: readonly HomeLine[]): VNode[] =>
+  [...new Map(lines.flatMap(({ drawn }) => drawn.glyphs))].map(([id, d]) => h('path', { id, d }))
+
+function bodyOf(request: HomeRequest, w: Wording, lines: readonly HomeLine[]): VNode {
   const data: HomeData = {
     lines: lines.map((line) => ({
-      ...{ id: line.id, study: line.study.recipe, bpm: line.bpm },
-      ...{ notesPerBeat: line.study.recipe.tempo.notesPerBeat, twoHands: twoHands(line.study) },
+      ...{ id: line.id, study: line.drawn.recipe, bpm: line.bpm },
+      ...{ notesPerBeat: line.drawn.recipe.tempo.notesPerBeat, twoHands: twoHands(line.drawn) },
     })),
     words: Object.fromEntries(HOME_WORDS.map((code) => [code, w.text(code)])) as HomeData['words'],
     outcomes: Object.fromEntries(
@@ -153,13 +153,13 @@ function bodyOf(request: HomeRequest, w: Wording, lines: readonly HomeLine[], fa
         ? h(
             'ol',
             { class: 'lines' },
-            lines.map((line, at) => lineOf(w, line, music[at]!)),
+            lines.map((line) => lineOf(w, line)),
           )
         : h('p', { class: 'none' }, w.text('home.none')),
     ]),
     h('p', { id: 'unsafe', class: 'until', hidden: true }, w.text('home.unsafe')),
     h('noscript', [h('p', w.text('home.no-script'))]),
-    h('svg', { class: 'glyphs', 'aria-hidden': 'true' }, [h('defs', { innerHTML: glyphDefs(glyphs) })]),
+    h('svg', { class: 'glyphs', 'aria-hidden': 'true' }, [h('defs', glyphsOf(lines))]),
     h('script', { type: 'application/json', id: 'week', innerHTML: dataText(data) }),
   ])
 }
@@ -185,8 +185,8 @@ const documentOf = async (w: Wording, title: string, head: readonly VNode[], bod
 const DOCTYPE = '<!DOCTYPE HTML>'
 
 /** A pupil's own page, whole: it can be read before any program has come. */
-export function homePage(request: HomeRequest, faces: Faces, w: Wording): Promise<string> {
-  const lines = homeLines(request, w)
+export function homePage(request: HomeRequest, drawn: readonly DrawnLine[], w: Wording): Promise<string> {
+  const lines = homeLines(request, drawn, w)
   const { script, styles } = request.files
   return documentOf(
     w,
@@ -198,7 +198,7 @@ export function homePage(request: HomeRequest, faces: Faces, w: Wording): Promis
       h('link', { rel: 'apple-touch-icon', href: '/icon-192.png' }),
       h('script', { type: 'module', src: script }),
     ],
-    bodyOf(request, w, lines, faces),
+    bodyOf(request, w, lines),
   )
 }
 

@@ -1,5 +1,31 @@
+import type { Recipe } from '#core/instrument'
+import type { WeekLine } from '#core/lesson'
+import type { Message } from '#core/message'
 import type { StoredEntry } from '../api'
 import type { StoredWeek } from '../lessons'
+
+/** What of a line its music follows from: pupils who are set the same share it. */
+export type LinePlayed = Pick<WeekLine, 'study' | 'hands' | 'octaves' | 'stage' | 'test' | 'where'>
+
+/** One system of music as it stands on a page. */
+export interface MusicLine {
+  readonly width: number
+  readonly height: number
+  /** Markup of SVG: the notes, and the fingers by themselves, which may be put away. */
+  readonly notes: string
+  readonly fingers: string
+}
+
+/** A line as it is drawn, and what is known of it once it is realised. */
+export interface DrawnLine {
+  readonly music: readonly MusicLine[]
+  /** Outlines of the signs in it, by their names. */
+  readonly glyphs: readonly (readonly [name: string, d: string])[]
+  /** What is heard. */
+  readonly recipe: Recipe
+  /** What to watch for; null where there is nothing to say. */
+  readonly watch: Message | null
+}
 
 /** What a pupil's own page is made from. */
 export interface HomeRequest {

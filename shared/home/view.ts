@@ -1,13 +1,10 @@
 import { parseISO } from 'date-fns'
 import type { WeekLine } from '#core/lesson'
-import { familyOf, type Recipe } from '#core/instrument'
-import { DomainError } from '#core/message'
-import { dateOf, dayOf, type Entry, isAbout, targetOf, WEEKDAYS, weekdayOf } from '#core/practice'
-import { playersIn, realise, type RealisedStudy } from '#core/realise'
+import { dateOf, dayOf, type Entry, isAbout, WEEKDAYS, weekdayOf } from '#core/practice'
 import type { Wording } from '../wording'
 import { calledApart } from '../paper/called'
 import { workedText } from '../paper/places'
-import type { HomeRequest } from './requests'
+import type { DrawnLine, HomeRequest } from './requests'
 
 /** A line of the week as the pupil reads it. */
 export interface HomeLine {
@@ -29,38 +26,22 @@ export interface HomeLine {
   /** Played today: how it went the last time. */
   readonly done: Pick<Entry, 'outcome' | 'tempo'> | null
   readonly bpm: number
-  readonly study: RealisedStudy
-  readonly hand: 'all' | 'right' | 'left'
-  readonly where: WeekLine['where']
+  readonly drawn: DrawnLine
 }
 
-/** What is played of a line: the study with the line's own hands and octaves, where it goes so. */
-function playedOf({ study, hands, octaves }: WeekLine): RealisedStudy {
-  const whole = (recipe: Recipe): RealisedStudy => realise(recipe, {}, 0)
-  try {
-    return whole({ ...study, hands, octaves } as Recipe)
-  } catch (error) {
-    if (!(error instanceof DomainError)) throw error
-    return whole(study)
-  }
-}
-
-function watchOf(w: Wording, { study, stage, test, where }: WeekLine, realised: RealisedStudy): string {
-  const own = targetOf(study).stages.find(({ id }) => id === stage)
-  if (!own || test || where) return ''
-  const watch = familyOf(study).route.watch(study, realised, own)
-  return watch ? w.format(watch) : ''
-}
-
-function lineOf(w: Wording, line: WeekLine, at: number, { week, record, today }: HomeRequest): HomeLine {
-  const realised = playedOf(line)
+function lineOf(
+  w: Wording,
+  line: WeekLine,
+  at: number,
+  { week, record, today }: HomeRequest,
+  drawn: DrawnLine,
+): HomeLine {
   const { study } = line
   const bpm = Math.round(line.tempo / study.tempo.notesPerBeat)
   const own = record.filter((entry) => entry.date === today && isAbout(study, entry) && entry.hands === line.hands)
-  const hand = line.where?.player
   const todayAt = WEEKDAYS.indexOf(weekdayOf(dayOf(today)!))
   return {
-    ...{ id: line.id, number: at + 1, bpm, study: realised, where: line.where, note: line.note },
+    ...{ id: line.id, number: at + 1, bpm, drawn, note: line.note },
     title: calledApart(
       w,
       study,
@@ -69,7 +50,7 @@ function lineOf(w: Wording, line: WeekLine, at: number, { week, record, today }:
     how: workedText(w, study, line),
     tempo: w.text('lesson.tempo', { bpm }),
     minutes: w.text('practice.minutes', { minutes: line.minutes }),
-    watch: watchOf(w, line, realised),
+    watch: drawn.watch ? w.format(drawn.watch) : '',
     days: WEEKDAYS.map((weekday, place) => {
       const day = parseISO(dateOf(dayOf(today)! - todayAt + place))
       return {
@@ -80,13 +61,12 @@ function lineOf(w: Wording, line: WeekLine, at: number, { week, record, today }:
       }
     }),
     done: own.at(-1) ?? null,
-    hand: playersIn(realised).length > 1 && (hand === 'right' || hand === 'left') ? hand : 'all',
   }
 }
 
 /** The pupil's week: its lines in order. */
-export const homeLines = (request: HomeRequest, w: Wording): HomeLine[] =>
-  (request.week?.lines ?? []).map((line, at) => lineOf(w, line, at, request))
+export const homeLines = (request: HomeRequest, drawn: readonly DrawnLine[], w: Wording): HomeLine[] =>
+  (request.week?.lines ?? []).map((line, at) => lineOf(w, line, at, request, drawn[at]!))
 
 /** A day as it is said: “Tuesday 8 December”. */
 export const dayText = (w: Wording, date: string): string =>

@@ -25,13 +25,13 @@ describe('a pupil’s page', () => {
     await page.getByRole('button', { name: 'Page for home' }).click()
     await page.getByRole('button', { name: 'Create the page' }).click()
     await page.getByRole('img', { name: 'Code of the address' }).waitFor()
-    const address = await page.getByLabel('Address').inputValue()
-    await expectAccessible(page)
+    const address = await page.getByRole('textbox', { name: 'Address' }).inputValue()
+    await expectAccessible(page, '.choices')
     await page.getByRole('button', { name: 'New address' }).click()
     await page.getByRole('button', { name: 'New address' }).last().click()
-    await expect.poll(() => page.getByLabel('Address').inputValue()).not.toBe(address)
+    await expect.poll(() => page.getByRole('textbox', { name: 'Address' }).inputValue()).not.toBe(address)
     const { path } = (await call(`/api/pupils/${id}/link`)).body.link
-    expect(await page.getByLabel('Address').inputValue()).toMatch(new RegExp(`${path}$`))
+    expect(await page.getByRole('textbox', { name: 'Address' }).inputValue()).toMatch(new RegExp(`${path}$`))
     expect(problems).toEqual([])
   })
 

@@ -30,9 +30,9 @@ describe('a studio where people sign in', () => {
   })
 
   it('asks who is there before it shows anything, by keyboard, and says what was wrong', async () => {
-    const { page } = await opened('/pupils')
+    const { page } = await opened('/settings')
     const sheet = page.getByRole('dialog', { name: 'Sign in to your studio' })
-    await sheet.waitFor()
+    await sheet.getByLabel('Your name').waitFor()
     await expectAccessible(page, '[role=dialog]')
     await sheet.getByLabel('Your name').fill('Nora')
     await sheet.getByLabel('Password', { exact: true }).fill('no such thing')
@@ -41,7 +41,7 @@ describe('a studio where people sign in', () => {
     await sheet.getByLabel('Password', { exact: true }).fill(PASSWORD)
     await page.keyboard.press('Enter')
     await page.getByRole('link', { name: 'Alder Street' }).waitFor()
-    await page.getByLabel('New pupil').waitFor()
+    await page.getByRole('region', { name: 'Your account' }).waitFor()
   })
 
   it('asks again where a session is over, and what was typed goes on', async () => {
@@ -74,7 +74,7 @@ describe('a studio where people sign in', () => {
     await teachers.getByRole('button', { name: 'Invite a teacher' }).click()
     await page.getByLabel('Name', { exact: true }).last().fill('Una')
     await page.getByRole('button', { name: 'Create invitation' }).click()
-    const address = teachers.getByLabel('Address')
+    const address = teachers.getByRole('textbox', { name: 'Address' })
     await address.waitFor()
     expect(await address.inputValue()).toContain('/join#')
     await expectAccessible(page)
