@@ -51,14 +51,14 @@ const VIEWS = [
     },
   },
   {
-    name: 'desk-shape',
-    path: () => '/desk',
-    act: async (page) => {
-      await fingerReady(page)
-      await call(page, 'A harmonic minor, 1 4 2 3 on every degree, through A, C, E flat, led by a common note')
-      await page.keyboard.press('Enter')
-      await page.getByRole('button', { name: /^Shape it:/ }).click()
+    // a pupil's own page, on a phone
+    name: 'home',
+    path: async (pupils, address) => {
+      const { id } = pupils.find(({ name }) => name.startsWith('Joss'))
+      const made = await fetch(`${address}/api/pupils/${id}/link`, { method: 'POST', headers: { origin: address } })
+      return (await made.json()).path
     },
+    size: { width: 390, height: 844 },
   },
   {
     name: 'files',
@@ -196,9 +196,10 @@ async function shoot(address) {
   })
   const browser = await chromium.launch({ executablePath: testBrowser(), args: FLAGS })
   fs.mkdirSync(FOLDER, { recursive: true })
-  for (const { name, path, act } of VIEWS) {
-    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
-    await page.goto(address + path(pupils))
+  for (const { name, path, act, size = { width: 1280, height: 800 } } of VIEWS) {
+    // what keeps a page without a connection never comes to rest
+    const page = await browser.newPage({ viewport: size, serviceWorkers: 'block' })
+    await page.goto(address + (await path(pupils, address)))
     await page.waitForLoadState('networkidle')
     await act?.(page)
     await page.mouse.move(2, 600)

@@ -26,6 +26,8 @@ export interface HomeLine {
   /** Played today: how it went the last time. */
   readonly done: Pick<Entry, 'outcome' | 'tempo'> | null
   readonly bpm: number
+  /** Asked from memory: without music, and without hearing it. */
+  readonly test: boolean
   readonly drawn: DrawnLine
 }
 
@@ -41,7 +43,7 @@ function lineOf(
   const own = record.filter((entry) => entry.date === today && isAbout(study, entry) && entry.hands === line.hands)
   const todayAt = WEEKDAYS.indexOf(weekdayOf(dayOf(today)!))
   return {
-    ...{ id: line.id, number: at + 1, bpm, drawn, note: line.note },
+    ...{ id: line.id, number: at + 1, bpm, test: line.test, drawn, note: line.note },
     title: calledApart(
       w,
       study,

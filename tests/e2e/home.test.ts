@@ -26,7 +26,7 @@ describe('a pupil’s page', () => {
     await page.getByRole('button', { name: 'Create the page' }).click()
     await page.getByRole('img', { name: 'Code of the address' }).waitFor()
     const address = await page.getByRole('textbox', { name: 'Address' }).inputValue()
-    await expectAccessible(page, '.choices')
+    await expectAccessible(page, '.choices .grid')
     await page.getByRole('button', { name: 'New address' }).click()
     await page.getByRole('button', { name: 'New address' }).last().click()
     await expect.poll(() => page.getByRole('textbox', { name: 'Address' }).inputValue()).not.toBe(address)

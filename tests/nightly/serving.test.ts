@@ -3,6 +3,7 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import http from 'node:http'
 import https from 'node:https'
 import { tmpdir } from 'node:os'
+import { setTimeout as pause } from 'node:timers/promises'
 import path from 'node:path'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { installDebian } from '../../scripts/lib/packages.mjs'
@@ -76,14 +77,12 @@ beforeAll(async () => {
   server = await startServer(options)
   writeFileSync(at('nginx.conf'), settingsOf(ports))
   proxy = spawn('/usr/sbin/nginx', ['-p', folder, '-c', at('nginx.conf')], { stdio: 'ignore' })
-  await expect
-    .poll(() =>
-      ask({ port: ports.tls }, '/api/health').then(
-        ({ status }) => status,
-        () => 0,
-      ),
+  const answers = () =>
+    ask({ port: ports.tls }, '/api/health').then(
+      ({ status }) => status === 200,
+      () => false,
     )
-    .toBe(200)
+  while (!(await answers())) await pause(100)
   const args = ['owner', '--studio', 'Served', '--name', 'Nora', '--password-stdin']
   await account(options.databaseUrl, args, PASSWORD)
 })

@@ -53,6 +53,12 @@ describe('a pupil’s page', () => {
     expect(short).toBeLessThan(0.7 * whole)
   })
 
+  it('shows and plays nothing of what is asked from memory', async () => {
+    const html = await markup([lineOf(studyOf(taughtOf('piano').instrument), { test: true })])
+    expect(html).not.toMatch(/class="music"|data-play/)
+    expect(html).toContain('data-outcome="right"')
+  })
+
   it('marks the place to watch, and what was done today', async () => {
     const study = studyOf(taughtOf('piano').instrument)
     const ring = 'stroke="var(--met)"'
