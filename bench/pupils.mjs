@@ -39,7 +39,7 @@ async function pupilOf(address, which) {
   const lines = [0, 1, 2, 3].map((at) => lineOf(which, at))
   await ask(`/api/pupils/${id}/week`, 'PUT', { from: today(), lines, note: '', version: 0 })
   const { path } = await ask(`/api/pupils/${id}/link`, 'POST')
-  return { path, line: lines[0].id }
+  return { path, line: lines[0]?.id ?? '' }
 }
 
 /** How one pupil comes: the page, then a mark. */

@@ -1,6 +1,7 @@
 import { getRequestHeader, type H3Event, setResponseHeader } from 'h3'
 import { DomainError } from '#core/message'
 import { clipped } from '#shared/fault'
+import { errorFields, log } from '../log'
 import { wordsOf } from './language'
 
 const LINES = 'application/x-ndjson'
@@ -25,7 +26,7 @@ export async function tellingProgress<T>(
   } catch (error) {
     // a status can still say it, or nobody is there any more
     if (!res.headersSent || res.closed) throw error
-    if (!(error instanceof DomainError)) console.error(error)
+    if (!(error instanceof DomainError)) log.error(errorFields(error))
     line({
       fault: wordsOf(event).worded(
         clipped(error instanceof DomainError ? error.toData() : { code: 'server', path: '' }),

@@ -28,6 +28,7 @@ import {
 } from '../db'
 import { asksSignIn, type Identity, scopeOf } from '../people'
 import { withToday } from '../clock'
+import { errorFields, log } from '../log'
 import { ready } from '../start/ready'
 import { refuse, type Thing } from '../messages'
 import { notFound, HttpError } from '../httpError'
@@ -166,7 +167,7 @@ function errorAnswer(event: H3Event, error: unknown) {
     setResponseStatus(event, 409)
     return worded({ code: 'gone', path: '' })
   }
-  console.error(error)
+  log.error({ route: event.context.matchedRoute?.path, ...errorFields(error) })
   setResponseStatus(event, 500)
   return worded({ code: 'server', path: '' })
 }

@@ -1,5 +1,8 @@
+import { readFileSync } from 'node:fs'
+import path from 'node:path'
 import pg from 'pg'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { DATA } from '../../scripts/lib/places.mjs'
 import { freePort } from '../../scripts/lib/postgres.mjs'
 import { startServer } from '../../scripts/lib/server.mjs'
 import { newDatabase } from '../support/database'
@@ -262,6 +265,35 @@ describe('teachers', () => {
     expect((await asked('/api/session', 'POST', { name: 'Sub', password: PASSWORD })).status).toBe(401)
     await pool.query("update teacher set until = current_date where name = 'Sub'")
     await signIn(server.address, 'Sub')
+  })
+})
+
+describe('the log', () => {
+  it('says which route, how it went and how long it took; never who, nor what', async () => {
+    await asOwner('/api/pupils', 'POST', { name: 'Wilhelmina Unmistakable', instrument: 'piano' })
+    const { body: pupils } = await asOwner('/api/pupils')
+    const { id } = pupils.at(-1)
+    const { path: page } = (await asOwner(`/api/pupils/${id}/link`, 'POST')).body
+    await asPage(server.address, `${page}?lang=en`)
+    await asPage(server.address, `/api/pupils/${id}`, 'PUT', 'not JSON', { cookie: owner.cookie })
+    const text = readFileSync(path.join(DATA, 'test-people.log'), 'utf8')
+    const lines = text
+      .split('\n')
+      .filter((line) => line.startsWith('{'))
+      .map((line) => JSON.parse(line))
+    expect(lines.find(({ route }) => route === '/api/pupils/:id/link')).toMatchObject({ method: 'POST', status: 200 })
+    for (const { ms } of lines) expect(ms).toBeGreaterThanOrEqual(0)
+    expect(lines.length).toBeGreaterThan(50)
+    for (const secret of [
+      'Wilhelmina',
+      'Nora',
+      PASSWORD,
+      id,
+      page.split('/').at(-1),
+      owner.cookie.slice(10, 60),
+      FIRST,
+    ])
+      expect([secret, text.includes(secret)]).toEqual([secret, false])
   })
 })
 

@@ -148,25 +148,43 @@ export interface Fuzzed {
 const AT_ONCE = 8
 const LONG = 30_000
 
-/** Fires at every route; meanwhile asks again and again whether the server lives. */
-export async function fuzz(address: string, requests: number, seed: number): Promise<Fuzzed> {
+/** Routes that sign somebody out: whoever fires at those as well fires at nothing after. */
+const SIGNS_OUT = /^(DELETE|PUT|POST) \/api\/(session|account)/
+
+/**
+ * Fires at every route; meanwhile asks again and again whether the server lives.
+ * @param cookie of whoever fires, where people sign in
+ * @param besides ids of somebody else's things, to be fired at too
+ */
+export async function fuzz(
+  address: string,
+  requests: number,
+  seed: number,
+  { cookie, besides = [] }: { readonly cookie?: string; readonly besides?: readonly string[] } = {},
+): Promise<Fuzzed> {
+  const headers: Record<string, string> = cookie ? { cookie } : {}
   const [pupils, studies] = await Promise.all(
-    ['pupils', 'studies'].map(async (what) => (await fetch(`${address}/api/${what}`)).json() as Promise<any[]>),
+    ['pupils', 'studies'].map(
+      async (what) => (await fetch(`${address}/api/${what}`, { headers })).json() as Promise<any[]>,
+    ),
   )
   // one of them may open another studio
-  const studio = String(((await (await fetch(`${address}/api/studio`)).json()) as { id: number }).id)
+  const studio = String(((await (await fetch(`${address}/api/studio`, { headers })).json()) as { id: number }).id)
   const ids = [
     'corvane-piano',
     'tern-quay-piano',
+    ...besides,
     ...pupils!.flatMap(({ id, sets }) => [id, ...sets.map((set: any) => set.id)]),
     ...studies!.slice(0, 20).map(({ id }) => id),
   ]
-  const queue = fc.sample(shots(ids), { numRuns: requests, seed })
+  const queue = fc
+    .sample(shots(ids), { numRuns: requests, seed })
+    .filter(({ method, path }) => !cookie || !SIGNS_OUT.test(`${method} ${path}`))
   const bad: string[] = []
   let [slowest, slowestHealth, over] = [0, 0, false]
   const one = async ({ method, path, body }: Shot): Promise<void> => {
     const began = performance.now()
-    const { status } = await asPage(address, path, method, body, { [STUDIO_HEADER]: studio }).then(
+    const { status } = await asPage(address, path, method, body, { ...headers, [STUDIO_HEADER]: studio }).then(
       async (answer) => (await answer.arrayBuffer(), answer),
     )
     const took = performance.now() - began
