@@ -45,7 +45,7 @@ describe('a pupil', () => {
     await page.keyboard.press('Shift+Tab')
     await page.keyboard.press('Enter')
     await page.getByText(`${name} is in the bin.`).waitFor()
-    expect((await call(`/api/pupils/${id}/belongings`)).body.sets).toBe(0)
+    expect((await call(`/api/pupils/${id}/belongings`)).status).toBe(404)
     await page.getByRole('button', { name: 'Undo' }).click()
     await page.getByText('Restored.').waitFor()
     await card.getByRole('link', { name: 'Autumn' }).waitFor()

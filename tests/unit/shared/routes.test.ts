@@ -11,7 +11,7 @@ const files = readdirSync('server/api', { recursive: true, encoding: 'utf8' })
   .filter((file) => /\.(get|post|put|delete)\.ts$/.test(file))
   .map((file) => `server/api/${file}`)
 const routes = files
-  .map((file) => ({ place: placeOf(file), declared: /route\(\s*'([^']+)'/.exec(readFileSync(file, 'utf8'))?.[1] }))
+  .map((file) => ({ place: placeOf(file), declared: /[rR]oute\(\s*'([^']+)'/.exec(readFileSync(file, 'utf8'))?.[1] }))
   .filter(({ declared }) => declared !== undefined)
 const answers = [...readFileSync('shared/routes.ts', 'utf8').matchAll(/^ {2}'([A-Z]+ \/api[^']*)':/gm)].map(
   ([, route]) => route,
