@@ -33,7 +33,7 @@ export async function homeOf(event: H3Event, token: string): Promise<AsPupil | n
 }
 
 /** In the pupil's name: nothing else of the studio is seen. */
-export const homePool = ({ studio, pupil }: AsPupil): Pool => poolFor({ who: 'pupil', studio, pupil })
+const homePool = ({ studio, pupil }: AsPupil): Pool => poolFor({ who: 'pupil', studio, pupil })
 
 /** What a pupil's page is made from; null where the pupil comes no more. */
 export async function homeRequest(asker: AsPupil, { path, files }: Pick<HomeRequest, 'path' | 'files'>) {

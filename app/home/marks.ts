@@ -49,6 +49,15 @@ function localDay(): string {
 const MAX_AT_ONCE = 50
 let sending: Promise<void> | null = null
 
+interface Said {
+  readonly gone?: readonly string[]
+  readonly path?: string
+}
+const saidIn = async (answer: Response | null): Promise<Said> =>
+  ((await answer?.json().catch(() => null)) ?? {}) as Said
+/** Which of the marks is meant: “marks[2].date” is the third. */
+const placeIn = (path = ''): number => Number(/^marks\[(\d+)\]/.exec(path)?.[1])
+
 async function sendOnce(): Promise<void> {
   for (let marks = all(); marks.length > 0; marks = all()) {
     const some = marks.slice(0, MAX_AT_ONCE)
@@ -58,13 +67,13 @@ async function sendOnce(): Promise<void> {
       body: JSON.stringify({ marks: some }),
     }).catch(() => null)
     if (answer?.status === 401) return sayOverPage(data.words['home.closed'])
-    // what is refused as such would be refused again
-    const isBad = answer?.status === 422
-    if (!answer || (!answer.ok && !isBad)) return sayOverPage(data.words['home.waiting'])
-    const done = new Set(some.map(({ id }) => id))
-    const { gone = [] } = isBad ? {} : ((await answer.json()) as { gone?: string[] })
+    const { gone = [], path } = await saidIn(answer)
+    // one that is refused as such would be refused again: it alone goes, the others are sent
+    const refused = answer?.status === 422 ? some[placeIn(path)] : undefined
+    if (!answer?.ok && !refused) return sayOverPage(data.words['home.waiting'])
+    const done = new Set((refused ? [refused] : some).map(({ id }) => id))
     keep(all().filter(({ id }) => !done.has(id)))
-    sayOverPage(data.words[gone.length > 0 || isBad ? 'home.undone' : 'home.saved'])
+    sayOverPage(data.words[gone.length > 0 || refused ? 'home.undone' : 'home.saved'])
   }
 }
 

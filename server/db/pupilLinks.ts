@@ -1,7 +1,7 @@
 import type { Db } from './pool'
 
 /** A pupil's own address, as it is stored. */
-export interface StoredLink {
+interface StoredLink {
   readonly sealed: string
   readonly madeAt: string
   readonly openedAt: string | null

@@ -6,8 +6,6 @@ export { asksSignIn, asPupil, type Identity, pupilBy, pupilOf, scopeOf, signedIn
 export { linkOf, renewLink, withdrawLink } from './links'
 export { countTry } from './limits'
 export { handPupilOver, peopleOf, refuseShared, sharePupil } from './pupils'
-export { checkPassword, hashed, isPassword } from './passwords'
-export { hashOf, installationSecret, newToken, sealed, unsealed } from './secrets'
 export {
   acceptInvitation,
   firstOwner,

@@ -18,7 +18,7 @@ const LIMITS = {
   /** Addresses that open nothing, from one place. */
   link: { points: 60, within: 15 * 60 },
 } as const satisfies Record<string, Limit>
-export type LimitName = keyof typeof LIMITS
+type LimitName = keyof typeof LIMITS
 
 const limiters = new Map<LimitName, RateLimiterPostgres>()
 

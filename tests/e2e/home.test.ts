@@ -88,6 +88,28 @@ describe('a pupil’s page', () => {
     expect(await own(pupil.id)).toBe(before + 1)
   })
 
+  it('loses nothing beside a mark that is refused', async () => {
+    const pupil = await pupilWithWeek(/^Joss/)
+    const before = await own(pupil.id)
+    const { page } = await open(pupil.path, PHONE)
+    await page.evaluate(
+      ([path, line]) => {
+        const mark = (date: string) => ({ id: '', line, outcome: 'right', tempo: 60, date })
+        const today = new Date().toISOString().slice(0, 10)
+        const marks = [mark(today), mark('2020-01-01'), mark(today)]
+        const kept = marks.map((each, at) => ({
+          ...each,
+          id: `${at}1111111-1111-4111-8111-11111111111${Date.now() % 10}`,
+        }))
+        localStorage.setItem(`tactum marks ${path!.split('/').at(-1)}`, JSON.stringify(kept))
+      },
+      [pupil.path, pupil.lines[0]!.id],
+    )
+    await page.reload()
+    await page.getByText('Saved. Your teacher will see it.').waitFor()
+    expect(await own(pupil.id)).toBe(before + 2)
+  })
+
   it('says that it is closed, where its address was withdrawn', async () => {
     const pupil = await pupilWithWeek(/^Joss/)
     const { page } = await open(pupil.path, PHONE)
